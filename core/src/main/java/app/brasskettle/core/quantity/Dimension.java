@@ -1,0 +1,83 @@
+package app.brasskettle.core.quantity;
+
+import app.brasskettle.core.worksheet.Word;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Kinds of figures the shop writes down, each with the units people use for it.
+ *
+ * <p>The first unit is taken when none is written. Factors: 1 hp = 745.699872 W, 1 in = 25.4 mm, 1 lb = 0.45359237 kg
+ * (all exact by definition but the first, which is exact to its last digit as 550 ft·lbf/s).
+ */
+public enum Dimension implements Word {
+    POWER("W", "kW 1e3", "W 1", "MW 1e6", "hp 745.699872", "HP 745.699872"),
+    VOLTAGE("V", "V 1", "kV 1e3", "mV 1e-3"),
+    CURRENT("A", "A 1", "mA 1e-3", "kA 1e3"),
+    SPEED("r/min", "r/min 1", "rpm 1", "rev/min 1", "1/min 1"),
+    FREQUENCY("Hz", "Hz 1", "kHz 1e3"),
+    RESISTANCE("Ω", "Ω 1", "ohm 1", "mΩ 1e-3", "mohm 1e-3", "m 1e-3", "kΩ 1e3", "kohm 1e3", "k 1e3"),
+    INSULATION(
+            "MΩ", "MΩ 1", "Mohm 1", "M 1", "kΩ 1e-3", "kohm 1e-3", "k 1e-3", "GΩ 1e3", "Gohm 1e3", "G 1e3", "TΩ 1e6"),
+    TEMPERATURE("°C", "°C 1", "C 1", "°F f", "F f", "K k"),
+    HUMIDITY("%", "% 1"),
+    LENGTH("m", "mm 1e-3", "m 1", "cm 1e-2", "in 0.0254", "\" 0.0254"),
+    DIAMETER("mm", "mm 1", "µm 1e-3", "in 25.4"),
+    AREA("mm²", "mm² 1", "mm2 1", "cm² 100", "in² 645.16"),
+    MASS("kg", "kg 1", "g 1e-3", "t 1e3", "lb 0.45359237"),
+    DURATION("h", "h 1", "d 24", "wk 168", "min 0.016666666666666666"),
+    SECONDS("s", "s 1", "min 60", "h 3600"),
+    YEARS("a", "a 1", "yr 1", "years 1", "y 1"),
+    PERCENT("%", "% 1"),
+    MONEY("", " 1"),
+    RATIO("", " 1"),
+    COUNT("", " 1");
+
+    private final String si;
+    private final List<Unit> units = new ArrayList<>();
+
+    Dimension(String si, String... units) {
+        this.si = si;
+        for (String unit : units) {
+            int gap = unit.lastIndexOf(' ');
+            this.units.add(Unit.of(unit.substring(0, gap), unit.substring(gap + 1)));
+        }
+    }
+
+    /** Symbol of the unit in which figures of this kind are stored. */
+    public String si() {
+        return si;
+    }
+
+    /** The unit written as {@code symbol}; the kind's usual one for an empty symbol. */
+    Optional<Unit> unit(String symbol) {
+        if (symbol.isEmpty()) {
+            return Optional.of(units.get(0));
+        }
+        return units.stream().filter(u -> u.symbol().equals(symbol)).findFirst();
+    }
+
+    /** Symbols a person may write, for messages. */
+    String symbols() {
+        return String.join(", ", units.stream().map(Unit::symbol).toList());
+    }
+
+    Unit usual() {
+        return units.get(0);
+    }
+
+    record Unit(String symbol, double factor, double offset) {
+        static Unit of(String symbol, String rule) {
+            return switch (rule) {
+                case "f" -> new Unit(symbol, 5.0 / 9.0, -32 * 5.0 / 9.0);
+                case "k" -> new Unit(symbol, 1, -273.15);
+                default -> new Unit(symbol, Double.parseDouble(rule), 0);
+            };
+        }
+
+        double toStored(double written) {
+            return offset == 0 ? written * factor : written * factor + offset;
+        }
+    }
+}

@@ -1,0 +1,68 @@
+package app.brasskettle.core.quantity;
+
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * A figure as somebody wrote it, and what it means.
+ *
+ * <p>"50 hp" is 37284.9936 W; "1.28 M" on an insulation tester is 1.28 MΩ; "176 F" is 80 °C. A comma is refused, since
+ * it divides thousands for one reader and decimals for the next.
+ *
+ * @param value the figure in the kind's stored unit, not rounded
+ * @param written what was typed, trimmed
+ * @param shown the figure in words, with the converted one beside it where the unit typed is another
+ * @param beyond true when it was written as a lower bound ("&gt; 1100"): the instrument was over range
+ */
+public record Quantity(double value, String written, String shown, boolean beyond) {
+
+    private static final Pattern SHAPE =
+            Pattern.compile("(>=|≥|>)?\\s*([-+−]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][-+]?\\d+)?)\\s*(.*)");
+
+    /**
+     * The figure in {@code text}; empty for blank text. A problem is added to {@code problems} under {@code field}, and
+     * nothing returned, when the text is no figure of this kind.
+     */
+    public static Optional<Quantity> parse(String field, String text, Dimension kind, Problems problems) {
+        String written = text == null ? "" : text.strip();
+        if (written.isEmpty()) {
+            return Optional.empty();
+        }
+        if (written.contains(",")) {
+            problems.add(field, Problem.Code.SYNTAX, "“" + written + "” has a comma. Write 1.5 or 1500");
+            return Optional.empty();
+        }
+        Matcher m = SHAPE.matcher(written);
+        if (!m.matches()) {
+            problems.add(field, Problem.Code.SYNTAX, "“" + written + "” is not a figure" + hint(kind));
+            return Optional.empty();
+        }
+        Optional<Dimension.Unit> unit = kind.unit(m.group(3).strip());
+        if (unit.isEmpty()) {
+            problems.add(field, Problem.Code.WORD, "“" + m.group(3).strip() + "” is no unit here" + hint(kind));
+            return Optional.empty();
+        }
+        double figure = Double.parseDouble(m.group(2).replace('−', '-'));
+        double stored = unit.get().toStored(figure);
+        boolean beyond = m.group(1) != null;
+        if (!problems.number(field, stored, kind.si())) {
+            return Optional.empty();
+        }
+        return Optional.of(new Quantity(stored, written, shown(figure, unit.get(), stored, kind, beyond), beyond));
+    }
+
+    private static String shown(double figure, Dimension.Unit unit, double stored, Dimension kind, boolean beyond) {
+        String own = Figures.plain(figure) + (unit.symbol().isEmpty() ? "" : " " + unit.symbol());
+        String usual = Figures.show(stored, kind);
+        String text = own.equals(usual) || unit.equals(kind.usual()) ? own : own + " · " + usual;
+        return beyond ? "≥ " + text : text;
+    }
+
+    private static String hint(Dimension kind) {
+        String symbols = kind.symbols();
+        return symbols.isBlank() ? "" : ". Units: " + symbols;
+    }
+}

@@ -1,0 +1,33 @@
+package app.brasskettle.core.resistance;
+
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Step;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Winding resistance, computed and judged.
+ *
+ * @param meanOhm mean of the three readings
+ * @param unbalancePercent largest deviation from the mean
+ * @param meanOhmAt25C mean at 25 °C
+ * @param phaseOhms what each phase must be to give these readings, {a, b, c} for wye and {ab, bc, ca} for delta; absent
+ *     when no closed winding gives them
+ * @param openPhase in wye, the phase both open pairs share
+ * @param limitPercent limit of the unbalance
+ * @param verdict the word
+ * @param judgement the word with its reasons
+ * @param steps the arithmetic
+ */
+public record ResistanceResult(
+        Optional<Double> meanOhm,
+        Optional<Double> unbalancePercent,
+        Optional<Double> meanOhmAt25C,
+        Optional<Map<String, Double>> phaseOhms,
+        Optional<String> openPhase,
+        double limitPercent,
+        Verdict verdict,
+        Judgement judgement,
+        List<Step> steps) {}

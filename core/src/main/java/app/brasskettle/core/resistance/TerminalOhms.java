@@ -1,0 +1,31 @@
+package app.brasskettle.core.resistance;
+
+import app.brasskettle.core.worksheet.Problems;
+import java.util.Optional;
+
+/** Resistance in Ω between each pair of terminals; absent for a pair that reads open. */
+public record TerminalOhms(Optional<Double> ab, Optional<Double> bc, Optional<Double> ca) {
+
+    public TerminalOhms {
+        ab = Problems.orEmpty(ab);
+        bc = Problems.orEmpty(bc);
+        ca = Problems.orEmpty(ca);
+        Problems problems = new Problems();
+        ab.ifPresent(v -> problems.positive("ab", v, "Ω"));
+        bc.ifPresent(v -> problems.positive("bc", v, "Ω"));
+        ca.ifPresent(v -> problems.positive("ca", v, "Ω"));
+        problems.throwIfAny();
+    }
+
+    public static TerminalOhms of(double ab, double bc, double ca) {
+        return new TerminalOhms(Optional.of(ab), Optional.of(bc), Optional.of(ca));
+    }
+
+    public Optional<Double> of(Pair pair) {
+        return switch (pair) {
+            case AB -> ab;
+            case BC -> bc;
+            case CA -> ca;
+        };
+    }
+}

@@ -1,0 +1,9 @@
+package app.brasskettle.core.surge;
+
+import app.brasskettle.core.worksheet.Word;
+
+/** What two traces are compared: two phases, or two pulses of rising voltage on one phase. */
+public enum SurgeKind implements Word {
+    PHASE_TO_PHASE,
+    PULSE_TO_PULSE
+}

@@ -1,0 +1,2 @@
+/** What is seen when a motor is open: the coil map and what its pattern says. */
+package app.brasskettle.core.teardown;

@@ -1,0 +1,108 @@
+package app.brasskettle.core.winding;
+
+import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Limit;
+import app.brasskettle.core.verdict.Verdict;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Judgement of a taken winding against usual ranges. */
+final class WindingChecks {
+
+    private static final String SOURCE = "Usual design ranges, shop setting";
+
+    private final WindingLimits limits;
+
+    WindingChecks(WindingLimits limits) {
+        this.limits = limits;
+    }
+
+    List<Judgement> of(WindingData d, boolean balanced, Optional<Magnetics> flux, double density, double fill) {
+        List<Judgement> checks = new ArrayList<>();
+        if (!balanced) {
+            checks.add(new Judgement(
+                    Verdict.STOP,
+                    "The grouping is unbalanced: the phases do not get equal voltages 120° apart",
+                    d.slots() + " slots on " + d.poles() + " poles in this order of groups",
+                    "Vector sum of the coils",
+                    "Count the groups again, in order, from lead 1."));
+        }
+        flux.ifPresent(m -> {
+            checks.add(range("Air gap", m.gapT(), limits.gapLowT(), limits.gapHighT()));
+            checks.add(range("Teeth", m.toothT(), limits.toothLowT(), limits.toothHighT()));
+            checks.add(range("Back iron", m.coreT(), limits.coreLowT(), limits.coreHighT()));
+        });
+        checks.add(ceiling(
+                "Current density",
+                density,
+                limits.currentDensityWatch(),
+                limits.currentDensityStop(),
+                " A/mm²",
+                "Count the wires in hand and the circuits again."));
+        checks.add(ceiling(
+                "Slot fill",
+                fill,
+                limits.fillWatchPercent(),
+                limits.fillStopPercent(),
+                " %",
+                "Measure the slot again, or count the wires again."));
+        return List.copyOf(checks);
+    }
+
+    /** The one misreading that would bring all flux densities into range, when they are not there as taken. */
+    Optional<String> misreading(WindingData d, Magnetics flux) {
+        if (flux.usualAt(1, limits)) {
+            return Optional.empty();
+        }
+        boolean wye = d.connection() == WindingConnection.WYE;
+        double other = wye ? Math.sqrt(3) : 1 / Math.sqrt(3);
+        int hand = d.wiresInHand();
+        if (hand > 1 && flux.usualAt(hand, limits)) {
+            return Optional.of("Wires counted as turns? " + d.turnsPerCoil() + " ÷ " + hand + " in hand is "
+                    + Figures.plain((double) d.turnsPerCoil() / hand)
+                    + " turns, and that brings all three into range.");
+        }
+        if (flux.usualAt(other, limits)) {
+            return Optional.of("Connected in " + (wye ? "delta" : "wye") + "? Then all three come into range.");
+        }
+        if (flux.usualAt(2, limits)) {
+            return Optional.of(
+                    "Twice as many circuits? " + 2 * d.parallelCircuits() + " in parallel bring all three into range.");
+        }
+        if (flux.usualAt(0.5, limits)) {
+            return Optional.of(
+                    d.parallelCircuits() > 1
+                            ? "Half as many circuits? " + d.parallelCircuits() / 2
+                                    + " in parallel bring all three into range."
+                            : "Half the turns counted? Twice " + d.turnsPerCoil() + " bring all three into range.");
+        }
+        return Optional.empty();
+    }
+
+    private static Judgement range(String where, double tesla, double low, double high) {
+        String figure = where + " " + Figures.significant(tesla, 3) + " T, usual " + low + " to " + high + " T";
+        if (Magnetics.within(tesla, low, high)) {
+            return new Judgement(Verdict.HOLDS, figure, "", SOURCE, "");
+        }
+        boolean far = tesla > 1.25 * high || tesla < 0.6 * low;
+        return new Judgement(
+                far ? Verdict.STOP : Verdict.WATCH,
+                figure,
+                tesla > high ? "More flux than the iron usually carries" : "Less flux than the iron is there for",
+                SOURCE,
+                "Count turns, circuits and connection again before stripping.");
+    }
+
+    private static Judgement ceiling(String what, double value, double watch, double stop, String unit, String next) {
+        Verdict verdict = Limit.ceiling(value, watch, stop);
+        return new Judgement(
+                verdict,
+                what + " " + Figures.significant(value, 3) + unit + ", watch over " + Figures.plain(watch)
+                        + ", stop over " + Figures.plain(stop) + unit,
+                "",
+                SOURCE,
+                verdict == Verdict.HOLDS ? "" : next);
+    }
+}
