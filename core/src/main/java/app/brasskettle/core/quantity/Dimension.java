@@ -3,6 +3,7 @@ package app.brasskettle.core.quantity;
 import app.brasskettle.core.worksheet.Word;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -45,6 +46,60 @@ public enum Dimension implements Word {
         }
     }
 
+    /**
+     * The kind that a field's name ends with, {@code ratedPowerW} for power; {@link #RATIO} where the name says none. The
+     * endings are those of the worksheets' contract.
+     */
+    public static Dimension ofField(String name) {
+        for (Ending ending : ENDINGS) {
+            if (name.endsWith(ending.text())) {
+                return ending.kind();
+            }
+        }
+        return NAMES.getOrDefault(name, RATIO);
+    }
+
+    private record Ending(String text, Dimension kind) {}
+
+    /** Longer endings stand before those they contain. */
+    private static final List<Ending> ENDINGS = List.of(
+            new Ending("APerMm2", RATIO),
+            new Ending("PerKwh", MONEY),
+            new Ending("PerHour", MONEY),
+            new Ending("PerYear", DURATION),
+            new Ending("AreaMm2", AREA),
+            new Ending("Mm", DIAMETER),
+            new Ending("Rpm", SPEED),
+            new Ending("Hz", FREQUENCY),
+            new Ending("Hours", DURATION),
+            new Ending("Years", YEARS),
+            new Ending("Percent", PERCENT),
+            new Ending("IntervalS", SECONDS),
+            new Ending("LengthM", LENGTH),
+            new Ending("DiameterM", LENGTH),
+            new Ending("WidthM", LENGTH),
+            new Ending("DepthM", LENGTH),
+            new Ending("PowerW", POWER),
+            new Ending("VoltageV", VOLTAGE),
+            new Ending("CurrentA", CURRENT),
+            new Ending("TemperatureC", TEMPERATURE));
+
+    private static final Map<String, Dimension> NAMES = Map.of(
+            "ab",
+            RESISTANCE,
+            "bc",
+            RESISTANCE,
+            "ca",
+            RESISTANCE,
+            "seconds",
+            SECONDS,
+            "megohm",
+            INSULATION,
+            "price",
+            MONEY,
+            "appliedSeconds",
+            SECONDS);
+
     /** Symbol of the unit in which figures of this kind are stored. */
     public String si() {
         return si;
@@ -56,6 +111,11 @@ public enum Dimension implements Word {
             return Optional.of(units.get(0));
         }
         return units.stream().filter(u -> u.symbol().equals(symbol)).findFirst();
+    }
+
+    /** Symbol of the unit taken when none is written. */
+    public String typed() {
+        return units.get(0).symbol();
     }
 
     /** Symbols a person may write, for messages. */

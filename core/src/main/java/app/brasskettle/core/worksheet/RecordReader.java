@@ -20,11 +20,16 @@ import java.util.Set;
  * <p>What cannot be read is blamed here and handed on as an absent value; the record's own constructor then judges the
  * rest, and its complaints about what is blamed already are dropped. So the caller hears everything at once, once.
  */
-final class RecordReader {
+public final class RecordReader {
 
     private RecordReader() {}
 
-    static <T extends Record> T read(Class<T> type, Map<String, ?> tree) {
+    /**
+     * The record of {@code type} that {@code tree} describes.
+     *
+     * @throws InvalidInputException with all problems when it cannot be read
+     */
+    public static <T extends Record> T read(Class<T> type, Map<String, ?> tree) {
         Problems problems = new Problems();
         T result = record(type, "", tree, problems);
         problems.throwIfAny();

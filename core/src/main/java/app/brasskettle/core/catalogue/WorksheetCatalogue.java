@@ -1,0 +1,61 @@
+package app.brasskettle.core.catalogue;
+
+import app.brasskettle.core.cause.EvidenceTable;
+import app.brasskettle.core.cause.FailurePattern;
+import app.brasskettle.core.cause.FailurePatternWorksheet;
+import app.brasskettle.core.cause.FailureRanking;
+import app.brasskettle.core.choice.Decision;
+import app.brasskettle.core.choice.DecisionResult;
+import app.brasskettle.core.choice.DecisionWorksheet;
+import app.brasskettle.core.insulation.InsulationLimits;
+import app.brasskettle.core.insulation.InsulationResult;
+import app.brasskettle.core.insulation.InsulationTest;
+import app.brasskettle.core.insulation.InsulationWorksheet;
+import app.brasskettle.core.nameplate.Nameplate;
+import app.brasskettle.core.nameplate.NameplateReading;
+import app.brasskettle.core.nameplate.NameplateWorksheet;
+import app.brasskettle.core.resistance.ResistanceLimits;
+import app.brasskettle.core.resistance.ResistanceResult;
+import app.brasskettle.core.resistance.ResistanceTest;
+import app.brasskettle.core.resistance.ResistanceWorksheet;
+import app.brasskettle.core.surge.SurgeLimits;
+import app.brasskettle.core.surge.SurgePair;
+import app.brasskettle.core.surge.SurgeResult;
+import app.brasskettle.core.surge.SurgeWorksheet;
+import app.brasskettle.core.winding.WindingData;
+import app.brasskettle.core.winding.WindingLimits;
+import app.brasskettle.core.winding.WindingResult;
+import app.brasskettle.core.winding.WindingWorksheet;
+import app.brasskettle.core.worksheet.Worksheet;
+import java.util.List;
+import java.util.Optional;
+
+/** The worksheets of this product with the contract's limits; adding one is one line here. */
+public final class WorksheetCatalogue {
+
+    public static final Worksheet<Nameplate, NameplateReading> NAMEPLATE = NameplateWorksheet.create();
+    public static final Worksheet<InsulationTest, InsulationResult> INSULATION =
+            InsulationWorksheet.create(InsulationLimits.standard());
+    public static final Worksheet<ResistanceTest, ResistanceResult> RESISTANCE =
+            ResistanceWorksheet.create(ResistanceLimits.standard());
+    public static final Worksheet<SurgePair, SurgeResult> SURGE = SurgeWorksheet.create(SurgeLimits.standard());
+    public static final Worksheet<WindingData, WindingResult> WINDING =
+            WindingWorksheet.create(WindingLimits.standard());
+    public static final Worksheet<FailurePattern, FailureRanking> FAILURE_PATTERN =
+            FailurePatternWorksheet.create(EvidenceTable.shipped());
+    public static final Worksheet<Decision, DecisionResult> DECISION = DecisionWorksheet.create();
+
+    private static final List<Worksheet<?, ?>> ALL =
+            List.of(NAMEPLATE, INSULATION, RESISTANCE, SURGE, WINDING, FAILURE_PATTERN, DECISION);
+
+    private WorksheetCatalogue() {}
+
+    public static List<Worksheet<?, ?>> all() {
+        return ALL;
+    }
+
+    /** The worksheet that scripts call {@code name}. */
+    public static Optional<Worksheet<?, ?>> named(String name) {
+        return ALL.stream().filter(s -> s.name().equals(name)).findFirst();
+    }
+}

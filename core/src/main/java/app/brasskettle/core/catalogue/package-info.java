@@ -1,0 +1,2 @@
+/** All worksheets by name, and the form each asks to be filled in. */
+package app.brasskettle.core.catalogue;

@@ -1,0 +1,121 @@
+package app.brasskettle.core.cause;
+
+import app.brasskettle.core.worksheet.Word;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * The evidence table: what each piece is called, what look brings it, and how many decibans it weighs for or against each
+ * explanation.
+ *
+ * <p>Read from the three CSV files beside this class, which are the place to change a weight; each carries its own header
+ * and a sentence of reasoning per row.
+ */
+public final class EvidenceTable {
+
+    private static final EvidenceTable SHIPPED = new EvidenceTable();
+
+    /**
+     * One piece of evidence.
+     *
+     * @param code its name
+     * @param kind complaint, finding, test or map
+     * @param group views of one fact share a group
+     * @param minutes what the look takes
+     * @param seen share of failed motors that show it
+     * @param words the piece in running text
+     * @param look what to do to find out
+     */
+    public record Entry(
+            String code, String kind, String group, double minutes, double seen, String words, String look) {}
+
+    record Weight(double decibans, String reason) {}
+
+    private final Map<String, Entry> entries = new LinkedHashMap<>();
+    private final Map<String, Map<Explanation, Weight>> weights = new LinkedHashMap<>();
+    private final Map<Explanation, Double> priors = new EnumMap<>(Explanation.class);
+
+    private EvidenceTable() {
+        for (CSVRecord row : rows("evidence.csv")) {
+            Entry entry = new Entry(
+                    row.get("code"),
+                    row.get("kind"),
+                    row.get("group"),
+                    Double.parseDouble(row.get("minutes")),
+                    Double.parseDouble(row.get("seen")),
+                    row.get("words"),
+                    row.get("look"));
+            entries.put(entry.code(), entry);
+        }
+        for (CSVRecord row : rows("weights.csv")) {
+            Map<Explanation, Weight> own =
+                    weights.computeIfAbsent(row.get("evidence"), k -> new EnumMap<>(Explanation.class));
+            for (String item : row.get("weights").split(";")) {
+                String[] parts = item.strip().split(" ");
+                own.put(explanation(parts[0]), new Weight(Double.parseDouble(parts[1]), row.get("reason")));
+            }
+        }
+        for (CSVRecord row : rows("priors.csv")) {
+            priors.put(explanation(row.get("explanation")), Double.parseDouble(row.get("share")));
+        }
+    }
+
+    /** The table that ships with the product. */
+    public static EvidenceTable shipped() {
+        return SHIPPED;
+    }
+
+    /** Every piece of evidence there is, in the order of the file. */
+    public List<Entry> entries() {
+        return List.copyOf(entries.values());
+    }
+
+    /** The piece called {@code code}. */
+    public Optional<Entry> entry(String code) {
+        return Optional.ofNullable(entries.get(code));
+    }
+
+    double prior(Explanation explanation) {
+        return priors.get(explanation);
+    }
+
+    /** Decibans of {@code code} for {@code explanation}; nothing said weighs 0. */
+    double decibans(String code, Explanation explanation) {
+        return weight(code, explanation).map(Weight::decibans).orElse(0.0);
+    }
+
+    Optional<Weight> weight(String code, Explanation explanation) {
+        return Optional.ofNullable(weights.getOrDefault(code, Map.of()).get(explanation));
+    }
+
+    private static Explanation explanation(String word) {
+        return Word.parse(Explanation.class, word)
+                .orElseThrow(() -> new IllegalStateException("The evidence table names no explanation " + word));
+    }
+
+    private static List<CSVRecord> rows(String file) {
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
+                .setCommentMarker('#')
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get();
+        try (Reader reader =
+                new InputStreamReader(EvidenceTable.class.getResourceAsStream(file), StandardCharsets.UTF_8)) {
+            return new ArrayList<>(format.parse(reader).getRecords());
+        } catch (IOException e) {
+            throw new UncheckedIOException("The evidence table cannot be read: " + file, e);
+        }
+    }
+}

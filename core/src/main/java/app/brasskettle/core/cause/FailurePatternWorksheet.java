@@ -1,0 +1,95 @@
+package app.brasskettle.core.cause;
+
+import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.teardown.MapFact;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Worksheet;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Ranking of explanations by the evidence for and against each. */
+public final class FailurePatternWorksheet {
+
+    /** From here the leading explanation counts as decided. */
+    private static final double DECIDED = 0.8;
+    /** Two explanations closer than this factor stay undecided. */
+    private static final double CLOSE = 2;
+
+    private static final String SOURCE = "Evidence table, naive Bayes in decibans";
+
+    private FailurePatternWorksheet() {}
+
+    public static Worksheet<FailurePattern, FailureRanking> create(EvidenceTable table) {
+        return new Worksheet<>(
+                "failure-pattern",
+                "Failure pattern",
+                FailurePattern.class,
+                List.of("Evidence table of this product, one reason for each weight"),
+                p -> work(p, table));
+    }
+
+    private static FailureRanking work(FailurePattern pattern, EvidenceTable table) {
+        List<MapFact> facts = pattern.map().facts();
+        List<String> codes = new ArrayList<>();
+        facts.forEach(f -> codes.add(f.code()));
+        pattern.evidence().stream().map(Word::word).forEach(codes::add);
+        Belief belief = new Belief(table, codes);
+        List<FailureRanking.Ranked> ranking = belief.ranked().stream()
+                .map(e -> new FailureRanking.Ranked(
+                        e.word(),
+                        e.spoken(),
+                        belief.of(e),
+                        belief.priorDecibans(e),
+                        belief.sumDecibans(e),
+                        belief.pieces(e, true),
+                        belief.pieces(e, false)))
+                .toList();
+        List<FailureRanking.Look> looks =
+                new NextLook(table, belief).after(codes, !pattern.groups().isEmpty());
+        return new FailureRanking(
+                ranking,
+                looks.stream().map(FailureRanking.Look::code).toList(),
+                looks,
+                facts.stream()
+                        .map(f -> new FailureRanking.Fact(f.code(), f.sentence()))
+                        .toList(),
+                judge(ranking, codes.isEmpty(), looks));
+    }
+
+    private static Judgement judge(
+            List<FailureRanking.Ranked> ranking, boolean nothing, List<FailureRanking.Look> looks) {
+        FailureRanking.Ranked first = ranking.get(0);
+        FailureRanking.Ranked second = ranking.get(1);
+        String figures = share(first) + ", then " + share(second);
+        String next = looks.isEmpty() ? "Conclude, by name." : looks.get(0).ask();
+        if (nothing) {
+            return new Judgement(
+                    Verdict.UNPROVEN, "No evidence yet: only how often each cause comes up", figures, SOURCE, next);
+        }
+        if (first.probability() < CLOSE * second.probability()) {
+            return new Judgement(
+                    Verdict.UNPROVEN,
+                    "Undecided between " + first.spoken() + " and " + second.spoken(),
+                    figures + ": under twice as likely",
+                    SOURCE,
+                    next);
+        }
+        boolean decided = first.probability() >= DECIDED;
+        return new Judgement(
+                decided ? Verdict.HOLDS : Verdict.WATCH,
+                (decided ? "Looks like " : "Most likely ") + first.spoken() + ", " + percent(first.probability()),
+                figures + (decided ? "" : "; under 80 % it may still turn"),
+                SOURCE,
+                decided ? "Conclude, by name, and ask what keeps it from coming back." : next);
+    }
+
+    private static String share(FailureRanking.Ranked r) {
+        return r.spoken() + " " + percent(r.probability());
+    }
+
+    private static String percent(double probability) {
+        return Figures.percent(100 * probability);
+    }
+}

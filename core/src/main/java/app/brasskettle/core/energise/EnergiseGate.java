@@ -1,0 +1,171 @@
+package app.brasskettle.core.energise;
+
+import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Word;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Answer to "may this motor be put on power?", computed from the record and never ticked.
+ *
+ * @param state shut, open for test power, or open
+ * @param holding what holds it where it is, worst first
+ * @param leads whether leads may be connected, a question of its own
+ */
+public record EnergiseGate(State state, List<Reason> holding, Leads leads) {
+
+    /** How far the gate is open. */
+    public enum State implements Word {
+        SHUT,
+        /** Reduced voltage or current-limited, guarded. */
+        TEST_POWER,
+        OPEN;
+
+        /** The state as it follows "Power:". */
+        public String spoken() {
+            return switch (this) {
+                case SHUT -> "shut";
+                case TEST_POWER -> "test power only";
+                case OPEN -> "open";
+            };
+        }
+    }
+
+    /**
+     * One thing that holds the gate.
+     *
+     * @param code name of the reason
+     * @param sentence what is so
+     * @param opens what would lift it
+     * @param step the step of the job where that is done
+     * @param never true when no lead hand may open the gate against it
+     */
+    public record Reason(String code, String sentence, String opens, String step, boolean never) {}
+
+    /** Whether leads may be connected: the supply locked out and proved dead, by name and time. */
+    public record Leads(boolean mayConnect, String sentence) {}
+
+    /** The gate that {@code facts} give at {@code now} (seconds of the epoch). */
+    public static EnergiseGate of(GateFacts facts, double now) {
+        List<Reason> shut = new ArrayList<>();
+        List<Reason> testOnly = new ArrayList<>();
+        lockOut(facts, shut);
+        shaft(facts, shut);
+        insulation(facts, shut, testOnly);
+        resistance(facts, shut);
+        surge(facts, shut, testOnly);
+        facts.discharge()
+                .filter(c -> c.runs(now))
+                .ifPresent(c -> shut.add(new Reason(
+                        "discharging",
+                        "Leads stay grounded: the winding discharges",
+                        "Time, or proof under 25 V after a minute",
+                        "bench/insulation",
+                        true)));
+        if (!facts.runRelease()) {
+            testOnly.add(new Reason(
+                    "not-released",
+                    "Nobody has released it to run",
+                    "Bolted down, coupling guarded, key captured, rotation agreed, someone at the stop: by name",
+                    "run",
+                    false));
+        }
+        State state = !shut.isEmpty() ? State.SHUT : testOnly.isEmpty() ? State.OPEN : State.TEST_POWER;
+        List<Reason> holding = new ArrayList<>(shut);
+        holding.addAll(testOnly);
+        return new EnergiseGate(state, List.copyOf(holding), leads(facts));
+    }
+
+    private static Leads leads(GateFacts facts) {
+        return facts.lockedOut()
+                .map(who -> new Leads(true, "Leads may be connected: " + who))
+                .orElse(new Leads(
+                        false, "No leads: nobody has recorded that the supply is locked out and proved dead"));
+    }
+
+    private static void lockOut(GateFacts facts, List<Reason> shut) {
+        if (facts.lockedOut().isEmpty()) {
+            shut.add(new Reason(
+                    "no-lock-out",
+                    "No lock-out on record",
+                    "Lock out, prove dead by two means, by name",
+                    "bench/dead",
+                    true));
+        }
+    }
+
+    private static void shaft(GateFacts facts, List<Reason> shut) {
+        if (facts.shaftFree().isEmpty()) {
+            shut.add(new Reason(
+                    "shaft-unknown", "Nobody has recorded that the shaft turns", "Turn it by hand", "receive", true));
+        } else if (!facts.shaftFree().get()) {
+            shut.add(
+                    new Reason("shaft-binds", "The shaft binds", "Teardown: free it, then record it", "receive", true));
+        }
+    }
+
+    private static void insulation(GateFacts facts, List<Reason> shut, List<Reason> testOnly) {
+        if (facts.insulation().isEmpty()) {
+            shut.add(insulationReason("No insulation test yet", "Test insulation to frame", false));
+            return;
+        }
+        GateFacts.Taken test = facts.insulation().get();
+        double last = facts.surge().map(GateFacts.Taken::at).orElse(Double.NEGATIVE_INFINITY);
+        if (test.verdict() == Verdict.STOP || test.verdict() == Verdict.UNPROVEN) {
+            shut.add(insulationReason(test.headline(), "A fresh test that holds", facts.groundFault()));
+        } else if (test.at() < last) {
+            shut.add(insulationReason(
+                    "Insulation was tested before the last high voltage", "Test insulation once more", false));
+        } else if (facts.washed().filter(w -> w > test.at()).isPresent()) {
+            shut.add(insulationReason(
+                    "Washed, dried or opened since the insulation test", "Test insulation once more", false));
+        } else if (test.spot()) {
+            testOnly.add(insulationReason("Insulation is a spot reading, under 60 s", "Hold it for 60 s", false));
+        }
+    }
+
+    private static Reason insulationReason(String sentence, String opens, boolean never) {
+        return new Reason("insulation", sentence, opens, "bench/insulation", never);
+    }
+
+    private static void resistance(GateFacts facts, List<Reason> shut) {
+        if (facts.openPair()) {
+            shut.add(new Reason(
+                    "open-circuit",
+                    "A terminal pair reads open",
+                    "Find the open, then measure again",
+                    "bench/resistance",
+                    true));
+            return;
+        }
+        Optional<GateFacts.Taken> test = facts.resistance();
+        if (test.isEmpty()) {
+            shut.add(new Reason(
+                    "resistance",
+                    "No resistance test yet",
+                    "Measure the three resistances",
+                    "bench/resistance",
+                    false));
+        } else if (test.get().verdict() == Verdict.STOP || test.get().verdict() == Verdict.UNPROVEN) {
+            shut.add(new Reason(
+                    "resistance", test.get().headline(), "A resistance test that holds", "bench/resistance", false));
+        }
+    }
+
+    private static void surge(GateFacts facts, List<Reason> shut, List<Reason> testOnly) {
+        Optional<GateFacts.Taken> test = facts.surge();
+        if (test.filter(t -> t.verdict() == Verdict.STOP).isPresent()) {
+            shut.add(new Reason(
+                    "surge",
+                    test.get().headline(),
+                    "Cause found, winding repaired, surge repeated",
+                    "bench/surge",
+                    false));
+        } else if (facts.opened()
+                && test.filter(t -> t.verdict() == Verdict.HOLDS).isEmpty()) {
+            testOnly.add(new Reason(
+                    "surge", "An opened winding needs a surge test that holds", "Surge test", "bench/surge", false));
+        }
+    }
+}

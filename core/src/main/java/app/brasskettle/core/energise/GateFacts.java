@@ -1,0 +1,67 @@
+package app.brasskettle.core.energise;
+
+import app.brasskettle.core.verdict.Verdict;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What the record of a job says about putting its motor on power.
+ *
+ * @param shaftFree true when it turns freely, false when it binds, absent when nobody has recorded it
+ * @param lockedOut who proved the supply dead, and when; absent when nobody did
+ * @param insulation the standing insulation test
+ * @param resistance the standing resistance test
+ * @param surge the standing surge test
+ * @param openPair true when a terminal pair reads open
+ * @param groundFault true when insulation is so low that copper lies on the frame
+ * @param discharge the clock of the last voltage put on the winding
+ * @param opened true when the winding was opened or rewound, which then needs a surge test that holds
+ * @param washed when the winding was last washed, dried, dipped or opened, seconds of the epoch
+ * @param auxiliaries what hangs on the winding or beside it and a high voltage would harm
+ * @param isolated those of them named as removed or shorted
+ * @param runRelease true when the run station released it by name: bolted, guarded, key captured, rotation agreed
+ */
+public record GateFacts(
+        Optional<Boolean> shaftFree,
+        Optional<String> lockedOut,
+        Optional<Taken> insulation,
+        Optional<Taken> resistance,
+        Optional<Taken> surge,
+        boolean openPair,
+        boolean groundFault,
+        Optional<DischargeClock> discharge,
+        boolean opened,
+        Optional<Double> washed,
+        List<String> auxiliaries,
+        Set<String> isolated,
+        boolean runRelease) {
+
+    /**
+     * A test as it stands.
+     *
+     * @param verdict its word
+     * @param spot true for an insulation reading under 60 s
+     * @param at when it was taken, seconds of the epoch
+     * @param headline the verdict in a sentence
+     */
+    public record Taken(Verdict verdict, boolean spot, double at, String headline) {}
+
+    /** Facts of a job on which nothing has been recorded. */
+    public static GateFacts none() {
+        return new GateFacts(
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                false,
+                Optional.empty(),
+                false,
+                Optional.empty(),
+                List.of(),
+                Set.of(),
+                false);
+    }
+}

@@ -1,0 +1,66 @@
+package app.brasskettle.core.jobs;
+
+import app.brasskettle.core.cause.Evidence;
+import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.core.worksheet.Word;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A motor as it came through the door.
+ *
+ * @param shaft what turning it by hand showed
+ * @param signs what complaint, eye, ear and nose give as evidence
+ * @param auxiliaries what a high voltage would harm: heaters, thermistors, brake, encoder, capacitors, arresters, drive
+ * @param missing parts that are missing or loose, in words
+ */
+public record Arrival(ShaftState shaft, List<Evidence> signs, List<Auxiliary> auxiliaries, Optional<String> missing) {
+
+    /** What turning the shaft by hand showed. */
+    public enum ShaftState implements Word {
+        FREE,
+        PLAY,
+        BINDS,
+        NOT_TRIED
+    }
+
+    /** What hangs on a winding or beside it and a high voltage would harm. */
+    public enum Auxiliary implements Word {
+        THERMISTORS,
+        RESISTANCE_THERMOMETERS,
+        SPACE_HEATERS,
+        BRAKE,
+        ENCODER,
+        CAPACITORS,
+        ARRESTERS,
+        DRIVE;
+
+        /** The part in running text. */
+        public String spoken() {
+            return word().replace('-', ' ');
+        }
+    }
+
+    public Arrival {
+        signs = Problems.copy(signs);
+        auxiliaries = Problems.copy(auxiliaries);
+        missing = Problems.orEmpty(missing);
+        Problems problems = new Problems();
+        problems.present("shaft", shaft);
+        if (problems.size("signs", signs, 0, 100)) {
+            problems.distinct(signs, i -> "signs[" + i + "]");
+        }
+        if (problems.size("auxiliaries", auxiliaries, 0, 20)) {
+            problems.distinct(auxiliaries, i -> "auxiliaries[" + i + "]");
+        }
+        problems.throwIfAny();
+    }
+
+    Optional<Boolean> turnsFreely() {
+        return switch (shaft) {
+            case FREE, PLAY -> Optional.of(true);
+            case BINDS -> Optional.of(false);
+            case NOT_TRIED -> Optional.empty();
+        };
+    }
+}

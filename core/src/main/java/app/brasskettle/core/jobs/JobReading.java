@@ -1,0 +1,176 @@
+package app.brasskettle.core.jobs;
+
+import app.brasskettle.core.catalogue.WorksheetCatalogue;
+import app.brasskettle.core.cause.FailurePattern;
+import app.brasskettle.core.cause.FailureRanking;
+import app.brasskettle.core.choice.ChoiceReading;
+import app.brasskettle.core.choice.MotorCondition;
+import app.brasskettle.core.energise.DischargeClock;
+import app.brasskettle.core.energise.EnergiseGate;
+import app.brasskettle.core.energise.GateFacts;
+import app.brasskettle.core.energise.HighVoltageGate;
+import app.brasskettle.core.insulation.InsulationResult;
+import app.brasskettle.core.resistance.Connection;
+import app.brasskettle.core.teardown.MapFact;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Verdict;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * A job as the core reads it at one moment.
+ *
+ * @param stations each station with its verdict and its steps
+ * @param next what needs hands next
+ * @param worst the worst verdict on record, which judges the motor
+ * @param gate may it be put on power
+ * @param highVoltage may high voltage be applied
+ * @param discharge the clock of the last voltage
+ * @param insulation the insulation verdict as it stands on this job
+ * @param evidence evidence held, struck pieces marked
+ * @param ranking explanations weighed
+ * @param choice options compared, once they are priced
+ */
+public record JobReading(
+        List<StationReading> stations,
+        Next next,
+        Judgement worst,
+        EnergiseGate gate,
+        HighVoltageGate highVoltage,
+        Optional<DischargeClock> discharge,
+        Optional<Judgement> insulation,
+        List<Piece> evidence,
+        FailureRanking ranking,
+        Optional<ChoiceReading> choice) {
+
+    private static final int POLES_WHEN_UNKNOWN = 4;
+    /** Under this many megohms as read, copper lies on the frame. */
+    private static final double GROUND_MEGOHM = 0.05;
+    /** A proof of the tester lasts a working day. */
+    private static final double PROOF_LASTS_SECONDS = 16 * 3600;
+
+    /** A station, its verdict and its steps. */
+    public record StationReading(Station station, String name, Verdict verdict, List<StepReading> steps) {}
+
+    /** One step of a station: where it is found, its name, its verdict, and whether anything is on record. */
+    public record StepReading(String step, String name, Verdict verdict, boolean done) {}
+
+    /** What needs hands next, and the step where. */
+    public record Next(String sentence, String step, Station station) {}
+
+    /** A piece of evidence, where it came from, and whether somebody struck it. */
+    public record Piece(String code, String words, String step, boolean struck) {}
+
+    /** The reading of {@code job} at {@code now} (seconds of the epoch). */
+    public static JobReading of(JobRecord job, double now) {
+        Optional<DischargeClock> clock = DischargeClock.after(job.voltages(), job.proofs());
+        Optional<Judgement> insulation = job.insulation().map(t -> standing(t, job));
+        GateFacts facts = facts(job, clock, insulation);
+        EnergiseGate gate = EnergiseGate.of(facts, now);
+        HighVoltageGate high = HighVoltageGate.of(facts, now);
+        GatheredEvidence gathered = new GatheredEvidence(job);
+        FailureRanking ranking = rank(job, gathered);
+        MotorCondition condition = condition(job, insulation);
+        Optional<ChoiceReading> choice = job.offers()
+                .flatMap(o -> job.ratedPowerW().map(w -> ChoiceReading.of(o, w, job.outageCostPerHour(), condition)));
+        Stations stations = new Stations(job, insulation, high, ranking, clock.filter(c -> c.runs(now)));
+        return new JobReading(
+                stations.all(),
+                stations.next(),
+                stations.worst(),
+                gate,
+                high,
+                clock,
+                insulation,
+                gathered.pieces(job),
+                ranking,
+                choice);
+    }
+
+    /** An insulation test proves nothing unless the tester was proved first, and no longer once the winding was worked on. */
+    private static Judgement standing(JobRecord.Taken<InsulationResult> test, JobRecord job) {
+        Judgement own = test.result().judgement();
+        boolean proved = job.testerProof()
+                .filter(p -> p.result().judge().verdict() == Verdict.HOLDS)
+                .filter(p -> p.at() <= test.at() && test.at() - p.at() < PROOF_LASTS_SECONDS)
+                .isPresent();
+        if (!proved) {
+            return new Judgement(
+                    Verdict.UNPROVEN,
+                    "Tester not proved that day; it read " + own.headline(),
+                    own.because(),
+                    own.source(),
+                    "Prove the tester, then test again.");
+        }
+        if (job.worked().filter(w -> w > test.at()).isPresent()) {
+            return new Judgement(
+                    Verdict.UNPROVEN,
+                    "Worked on since; before that it read " + own.headline(),
+                    own.because(),
+                    own.source(),
+                    "Test insulation once more.");
+        }
+        return own;
+    }
+
+    private static GateFacts facts(JobRecord job, Optional<DischargeClock> clock, Optional<Judgement> insulation) {
+        List<String> auxiliaries = job.arrival()
+                .map(a ->
+                        a.auxiliaries().stream().map(Arrival.Auxiliary::spoken).toList())
+                .orElse(List.of());
+        return new GateFacts(
+                job.arrival().flatMap(Arrival::turnsFreely),
+                job.lockedOut(),
+                job.insulation()
+                        .map(t -> new GateFacts.Taken(
+                                insulation.orElseThrow().verdict(),
+                                t.result().spotReading(),
+                                t.at(),
+                                insulation.orElseThrow().headline())),
+                job.resistance()
+                        .map(t -> new GateFacts.Taken(
+                                t.result().verdict(),
+                                false,
+                                t.at(),
+                                t.result().judgement().headline())),
+                job.surge()
+                        .map(t -> new GateFacts.Taken(
+                                t.result().judgement().verdict(),
+                                false,
+                                t.at(),
+                                t.result().judgement().headline())),
+                job.resistance().filter(t -> t.result().meanOhm().isEmpty()).isPresent(),
+                job.insulation()
+                        .filter(t -> !t.result().atLeast() && t.result().megohm() < GROUND_MEGOHM)
+                        .isPresent(),
+                clock,
+                job.opened(),
+                job.worked(),
+                auxiliaries,
+                job.isolated(),
+                false);
+    }
+
+    private static FailureRanking rank(JobRecord job, GatheredEvidence gathered) {
+        int poles = job.plate().map(p -> p.poles()).filter(p -> p <= 120).orElse(POLES_WHEN_UNKNOWN);
+        FailurePattern pattern = job.coilMap()
+                .map(m -> new FailurePattern(m.connection(), m.poles(), m.groups(), m.spots(), gathered.standing(job)))
+                .orElseGet(() ->
+                        new FailurePattern(Connection.UNKNOWN, poles, List.of(), List.of(), gathered.standing(job)));
+        return WorksheetCatalogue.FAILURE_PATTERN.work().apply(pattern);
+    }
+
+    private static MotorCondition condition(JobRecord job, Optional<Judgement> insulation) {
+        Set<String> facts = job.coilMap()
+                .map(m -> m.facts().stream().map(MapFact::code).collect(Collectors.toSet()))
+                .orElse(Set.of());
+        return new MotorCondition(
+                job.hazardousArea(),
+                insulation.map(Judgement::verdict),
+                job.resistance().map(t -> t.result().verdict()),
+                job.surge().map(t -> t.result().judgement().verdict()),
+                facts);
+    }
+}

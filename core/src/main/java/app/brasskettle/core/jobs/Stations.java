@@ -1,0 +1,191 @@
+package app.brasskettle.core.jobs;
+
+import app.brasskettle.core.cause.FailureRanking;
+import app.brasskettle.core.energise.DischargeClock;
+import app.brasskettle.core.energise.HighVoltageGate;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Verdict;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The work of a job in its order: what stands, what is open, what comes next. */
+final class Stations {
+
+    private static final Judgement NOTHING =
+            new Judgement(Verdict.UNPROVEN, "Nothing tested yet", "", "", "Receive it, then test.");
+
+    private final JobRecord job;
+    private final Optional<Judgement> insulation;
+    private final HighVoltageGate high;
+    private final FailureRanking ranking;
+    private final Optional<DischargeClock> discharging;
+
+    Stations(
+            JobRecord job,
+            Optional<Judgement> insulation,
+            HighVoltageGate high,
+            FailureRanking ranking,
+            Optional<DischargeClock> discharging) {
+        this.job = job;
+        this.insulation = insulation;
+        this.high = high;
+        this.ranking = ranking;
+        this.discharging = discharging;
+    }
+
+    private Optional<Judgement> resistance() {
+        return job.resistance().map(t -> t.result().judgement());
+    }
+
+    private Optional<Judgement> surge() {
+        return job.surge().map(t -> t.result().judgement());
+    }
+
+    List<JobReading.StationReading> all() {
+        return List.of(
+                station(
+                        Station.RECEIVE,
+                        step("receive", "Arrival", job.arrival().map(this::arrival)),
+                        step(
+                                "plate",
+                                "Nameplate",
+                                job.plate().map(p -> p.judgement().verdict()))),
+                station(
+                        Station.BENCH,
+                        step("bench/dead", "Dead, tester proved", safe()),
+                        step(
+                                "bench/resistance",
+                                "Winding resistance",
+                                resistance().map(Judgement::verdict)),
+                        step("bench/insulation", "Insulation to frame", insulation.map(Judgement::verdict)),
+                        step("bench/surge", "Surge", surge().map(Judgement::verdict))),
+                station(
+                        Station.TEARDOWN,
+                        step("teardown/coils", "Coil map", job.coilMap().map(m -> Verdict.HOLDS))),
+                station(
+                        Station.CAUSE,
+                        step("cause", "Evidence and cause", job.concluded().map(c -> Verdict.HOLDS))),
+                station(
+                        Station.WINDING,
+                        step("winding", "Winding data", job.winding().map(w -> w.verdict()))),
+                station(Station.CHOOSE, step("choose", "Options", job.chosen().map(c -> Verdict.HOLDS))));
+    }
+
+    private Verdict arrival(Arrival a) {
+        return a.turnsFreely().map(free -> free ? Verdict.HOLDS : Verdict.STOP).orElse(Verdict.UNPROVEN);
+    }
+
+    private Optional<Verdict> safe() {
+        Optional<Verdict> tester = job.testerProof().map(p -> p.result().judge().verdict());
+        return job.lockedOut().isEmpty()
+                ? tester.map(t -> Verdict.UNPROVEN)
+                : tester.or(() -> Optional.of(Verdict.UNPROVEN));
+    }
+
+    private static JobReading.StepReading step(String path, String name, Optional<Verdict> verdict) {
+        return new JobReading.StepReading(path, name, verdict.orElse(Verdict.UNPROVEN), verdict.isPresent());
+    }
+
+    /** A station with nothing on record is unproven; else the worst of what is on record judges it. */
+    private static JobReading.StationReading station(Station station, JobReading.StepReading... steps) {
+        List<Verdict> done = new ArrayList<>();
+        for (JobReading.StepReading s : steps) {
+            if (s.done()) {
+                done.add(s.verdict());
+            }
+        }
+        return new JobReading.StationReading(station, station.spoken(), Verdict.worst(done), List.of(steps));
+    }
+
+    Judgement worst() {
+        List<Judgement> tests = new ArrayList<>();
+        insulation.ifPresent(tests::add);
+        resistance().ifPresent(tests::add);
+        surge().ifPresent(tests::add);
+        Verdict worst = Verdict.worst(tests.stream().map(Judgement::verdict).toList());
+        return tests.stream().filter(t -> t.verdict() == worst).findFirst().orElse(NOTHING);
+    }
+
+    /** The first thing left undone, in the order of the work; what blocks comes with its reason. */
+    JobReading.Next next() {
+        if (job.arrival().isEmpty()) {
+            return next("Look it over: shaft, smell, missing parts", "receive", Station.RECEIVE);
+        }
+        if (job.plate().isEmpty()) {
+            return next("Read the nameplate", "plate", Station.RECEIVE);
+        }
+        if (job.coilMap().isEmpty()) {
+            Optional<JobReading.Next> bench = bench();
+            if (bench.isPresent()) {
+                return bench.get();
+            }
+        }
+        return afterBench();
+    }
+
+    private Optional<JobReading.Next> bench() {
+        if (job.lockedOut().isEmpty()) {
+            return Optional.of(next("Lock out, prove dead, prove the tester", "bench/dead", Station.BENCH));
+        }
+        if (job.testerProof().isEmpty()) {
+            return Optional.of(next("Prove the tester", "bench/dead", Station.BENCH));
+        }
+        if (job.resistance().isEmpty()) {
+            return Optional.of(next("Measure the three resistances", "bench/resistance", Station.BENCH));
+        }
+        if (insulation.isEmpty()) {
+            return Optional.of(next("Test insulation to frame", "bench/insulation", Station.BENCH));
+        }
+        if (discharging.isPresent()) {
+            return Optional.of(next("Leads grounded: let it discharge", "bench/insulation", Station.BENCH));
+        }
+        if (insulation.get().verdict() == Verdict.UNPROVEN) {
+            return Optional.of(next(insulation.get().next(), "bench/insulation", Station.BENCH));
+        }
+        if (job.surge().isEmpty() && insulation.get().verdict() == Verdict.HOLDS) {
+            boolean leads = high.holding().stream().anyMatch(r -> r.code().equals("auxiliaries"));
+            return Optional.of(next(
+                    leads ? "Take auxiliaries off, then surge" : "Surge the three phases",
+                    "bench/surge",
+                    Station.BENCH));
+        }
+        return Optional.empty();
+    }
+
+    private JobReading.Next afterBench() {
+        Judgement worst = worst();
+        boolean sound = worst.verdict() == Verdict.HOLDS;
+        if (job.coilMap().isEmpty() && !sound && job.concluded().isEmpty()) {
+            return next(
+                    "Open it and paint the coil map: " + lower(worst.headline()), "teardown/coils", Station.TEARDOWN);
+        }
+        if (job.concluded().isEmpty()) {
+            FailureRanking.Ranked first = ranking.ranking().get(0);
+            return next(
+                    "Conclude: " + first.spoken() + " " + Math.round(100 * first.probability()) + " %",
+                    "cause",
+                    Station.CAUSE);
+        }
+        if (job.winding().isEmpty() && !sound) {
+            return next("Take the winding data before stripping", "winding", Station.WINDING);
+        }
+        if (job.offers().isEmpty()) {
+            return next("Price the options", "choose", Station.CHOOSE);
+        }
+        return job.chosen()
+                .map(c -> next("Chosen: " + c, "choose", Station.CHOOSE))
+                .orElseGet(() -> next("Customer to choose", "choose", Station.CHOOSE));
+    }
+
+    private static String lower(String sentence) {
+        boolean acronym = sentence.length() > 1 && Character.isUpperCase(sentence.charAt(1));
+        return sentence.isEmpty() || acronym
+                ? sentence
+                : Character.toLowerCase(sentence.charAt(0)) + sentence.substring(1);
+    }
+
+    private static JobReading.Next next(String sentence, String step, Station station) {
+        return new JobReading.Next(sentence, step, station);
+    }
+}
