@@ -65,12 +65,17 @@ final class SurgeModel {
         double[] trace = new double[SAMPLES];
         java.util.Random noise = new java.util.Random(motor.seed() * 31 + lead * 7 + (rotorFitted ? 1 : 0));
         for (int i = 0; i < SAMPLES; i++) {
-            trace[i] = state[0] + NOISE_OF_PEAK * peakV * noise.nextGaussian();
+            trace[i] = digitised(state[0] + NOISE_OF_PEAK * peakV * noise.nextGaussian());
             for (int k = 0; k < STEPS_PER_SAMPLE; k++) {
                 state = step(lead, state, dt);
             }
         }
         return Samples.of(trace);
+    }
+
+    /** The set digitises to a tenth of a volt. */
+    private static double digitised(double volts) {
+        return Math.rint(10 * volts) / 10;
     }
 
     private double[] step(int lead, double[] s, double dt) {

@@ -4,6 +4,7 @@ import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.cause.FailurePattern;
 import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.choice.ChoiceReading;
+import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.choice.MotorCondition;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
@@ -72,9 +73,7 @@ public record JobReading(
         HighVoltageGate high = HighVoltageGate.of(facts, now);
         GatheredEvidence gathered = new GatheredEvidence(job);
         FailureRanking ranking = rank(job, gathered);
-        MotorCondition condition = condition(job, insulation);
-        Optional<ChoiceReading> choice = job.offers()
-                .flatMap(o -> job.ratedPowerW().map(w -> ChoiceReading.of(o, w, job.outageCostPerHour(), condition)));
+        Optional<ChoiceReading> choice = job.offers().flatMap(o -> compare(job, o));
         Stations stations = new Stations(job, insulation, high, ranking, clock.filter(c -> c.runs(now)));
         return new JobReading(
                 stations.all(),
@@ -87,6 +86,12 @@ public record JobReading(
                 gathered.pieces(job),
                 ranking,
                 choice);
+    }
+
+    /** Offers compared for this job's motor in its condition; empty until its rated power is known. */
+    public static Optional<ChoiceReading> compare(JobRecord job, ChoiceSheet offers) {
+        MotorCondition condition = condition(job, job.insulation().map(t -> standing(t, job)));
+        return job.ratedPowerW().map(w -> ChoiceReading.of(offers, w, job.outageCostPerHour(), condition));
     }
 
     /** An insulation test proves nothing unless the tester was proved first, and no longer once the winding was worked on. */

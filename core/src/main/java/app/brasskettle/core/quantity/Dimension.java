@@ -68,6 +68,7 @@ public enum Dimension implements Word {
             new Ending("PerHour", MONEY),
             new Ending("PerYear", DURATION),
             new Ending("AreaMm2", AREA),
+            new Ending("Megohm", INSULATION),
             new Ending("Mm", DIAMETER),
             new Ending("Rpm", SPEED),
             new Ending("Hz", FREQUENCY),

@@ -1,0 +1,78 @@
+package app.brasskettle.server.access;
+
+import app.brasskettle.core.worksheet.Word;
+import java.time.Duration;
+import java.time.OffsetDateTime;
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/** Accounts of the people who sign in. */
+@Component
+public class AccountStore {
+
+    private static final int FREE_ATTEMPTS = 5;
+    private static final Duration BLOCK = Duration.ofMinutes(1);
+
+    /** An account with what signing in needs. */
+    record Account(Person person, String passwordHash, Optional<OffsetDateTime> blockedUntil) {}
+
+    private final JdbcClient db;
+
+    AccountStore(JdbcClient db) {
+        this.db = db;
+    }
+
+    Optional<Account> byUsername(String username) {
+        return db.sql("""
+                select username, display_name, role, password_hash, blocked_until
+                from shop_user where username = :username""")
+                .param("username", username)
+                .query((row, n) -> new Account(
+                        new Person(
+                                row.getString("username"),
+                                row.getString("display_name"),
+                                Word.parse(Role.class, row.getString("role")).orElseThrow()),
+                        row.getString("password_hash"),
+                        Optional.ofNullable(row.getObject("blocked_until", OffsetDateTime.class))))
+                .optional();
+    }
+
+    /** Counts a wrong password; from the fifth on the account is blocked for a minute each time. */
+    void countFailure(String username) {
+        db.sql("""
+                update shop_user set failed_attempts = failed_attempts + 1,
+                  blocked_until = case when failed_attempts + 1 >= :free then now() + :block * interval '1 second'
+                                       else blocked_until end
+                where username = :username""")
+                .param("free", FREE_ATTEMPTS)
+                .param("block", BLOCK.toSeconds())
+                .param("username", username)
+                .update();
+    }
+
+    void clearFailures(String username) {
+        db.sql("update shop_user set failed_attempts = 0, blocked_until = null where username = :username")
+                .param("username", username)
+                .update();
+    }
+
+    /** True while nobody can sign in. */
+    public boolean isEmpty() {
+        return db.sql("select not exists (select from shop_user)")
+                .query(Boolean.class)
+                .single();
+    }
+
+    /** Adds an account whose password is given as a hash. */
+    public void add(Person person, String passwordHash) {
+        db.sql("""
+                insert into shop_user (username, display_name, role, password_hash)
+                values (:username, :name, :role, :hash)""")
+                .param("username", person.username())
+                .param("name", person.displayName())
+                .param("role", person.role().word())
+                .param("hash", passwordHash)
+                .update();
+    }
+}

@@ -1,0 +1,80 @@
+package app.brasskettle.server.access;
+
+import static org.springframework.security.config.Customizer.withDefaults;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.MediaType;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+
+/** Sessions, CSRF, headers, and which calls need somebody signed in. */
+@Configuration
+class SecurityConfiguration {
+
+    /** The toolkit writes its styles into the page, so styles may be inline; scripts never. */
+    private static final String CONTENT_POLICY =
+            "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; "
+                    + "img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; "
+                    + "frame-ancestors 'none'; form-action 'self'";
+
+    @Bean
+    SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
+        return http.csrf(c -> c.spa())
+                .securityContext(c -> c.securityContextRepository(contexts))
+                .authorizeHttpRequests(r -> r.requestMatchers("/api/session", "/actuator/health/**", "/v3/api-docs")
+                        .permitAll()
+                        .requestMatchers("/api/**", "/actuator/**")
+                        .authenticated()
+                        .anyRequest()
+                        .permitAll())
+                .formLogin(f -> f.disable())
+                .httpBasic(b -> b.disable())
+                .logout(l -> l.disable())
+                .requestCache(c -> c.disable())
+                .exceptionHandling(e -> e.authenticationEntryPoint(
+                                (q, a, x) -> refuse(a, 401, "Not signed in", "Sign in; what you typed is kept"))
+                        .accessDeniedHandler((q, a, x) -> refuse(
+                                a,
+                                403,
+                                "Not allowed",
+                                "This session may not do that. Load the page again if it was idle")))
+                .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(withDefaults()))
+                .build();
+    }
+
+    private static void refuse(HttpServletResponse answer, int status, String title, String detail) throws IOException {
+        answer.setStatus(status);
+        answer.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        answer.getWriter()
+                .write("{\"title\":\"" + title + "\",\"status\":" + status + ",\"detail\":\"" + detail
+                        + "\",\"problems\":[]}");
+    }
+
+    @Bean
+    SecurityContextRepository contexts() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    @Bean
+    PasswordEncoder passwords() {
+        return new BCryptPasswordEncoder();
+    }
+
+    /** Sign-in goes through the session call alone; this keeps the framework from inventing a user of its own. */
+    @Bean
+    UserDetailsService noOther() {
+        return name -> {
+            throw new UsernameNotFoundException(name);
+        };
+    }
+}

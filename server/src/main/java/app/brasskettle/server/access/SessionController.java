@@ -1,0 +1,108 @@
+package app.brasskettle.server.access;
+
+import app.brasskettle.server.problems.RefusedException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Signing in and out. */
+@RestController
+@RequestMapping("/api/session")
+class SessionController {
+
+    /** Who is signed in, and whether this is the demonstration shop. */
+    record Session(Optional<Person> person, boolean demo) {}
+
+    /** What somebody signs in with. */
+    record SignIn(String username, String password) {}
+
+    private final AccountStore accounts;
+    private final PasswordEncoder encoder;
+    private final SecurityContextRepository contexts;
+    private final boolean demo;
+    private final String nobodysHash;
+
+    SessionController(
+            AccountStore accounts,
+            PasswordEncoder encoder,
+            SecurityContextRepository contexts,
+            @Value("${brasskettle.demo}") boolean demo) {
+        this.accounts = accounts;
+        this.encoder = encoder;
+        this.contexts = contexts;
+        this.demo = demo;
+        this.nobodysHash = encoder.encode("nobody");
+    }
+
+    @GetMapping
+    Session current(CsrfToken csrf, Authentication signedIn) {
+        csrf.getToken();
+        return new Session(People.find(signedIn), demo);
+    }
+
+    @PostMapping
+    Session signIn(@RequestBody SignIn given, HttpServletRequest request, HttpServletResponse answer) {
+        String username =
+                given.username() == null ? "" : given.username().strip().toLowerCase(Locale.ROOT);
+        String password = given.password() == null ? "" : given.password();
+        Optional<AccountStore.Account> account = accounts.byUsername(username);
+        account.flatMap(AccountStore.Account::blockedUntil)
+                .filter(until -> until.isAfter(OffsetDateTime.now()))
+                .ifPresent(until -> {
+                    throw RefusedException.tooMany("Too many wrong passwords. Wait a minute, then try again");
+                });
+        // An unknown name takes as long as a wrong password, so that nobody can ask which names there are.
+        boolean right = encoder.matches(
+                password, account.map(AccountStore.Account::passwordHash).orElse(nobodysHash));
+        if (account.isEmpty() || !right) {
+            accounts.countFailure(username);
+            throw RefusedException.notSignedIn("Name or password is not right");
+        }
+        accounts.clearFailures(username);
+        remember(account.get().person(), request, answer);
+        return new Session(Optional.of(account.get().person()), demo);
+    }
+
+    private void remember(Person person, HttpServletRequest request, HttpServletResponse answer) {
+        HttpSession old = request.getSession(false);
+        if (old != null) {
+            old.invalidate();
+        }
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
+                person,
+                null,
+                List.of(new SimpleGrantedAuthority("ROLE_" + person.role().name()))));
+        SecurityContextHolder.setContext(context);
+        contexts.saveContext(context, request, answer);
+    }
+
+    @DeleteMapping
+    Session signOut(HttpServletRequest request) {
+        HttpSession session = request.getSession(false);
+        if (session != null) {
+            session.invalidate();
+        }
+        SecurityContextHolder.clearContext();
+        return new Session(Optional.empty(), demo);
+    }
+}

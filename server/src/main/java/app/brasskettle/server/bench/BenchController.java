@@ -1,0 +1,209 @@
+package app.brasskettle.server.bench;
+
+import app.brasskettle.core.catalogue.WorksheetCatalogue;
+import app.brasskettle.core.insulation.InsulationTest;
+import app.brasskettle.core.insulation.TimedReading;
+import app.brasskettle.core.jobs.Arrival;
+import app.brasskettle.core.jobs.Plate;
+import app.brasskettle.core.jobs.TesterProof;
+import app.brasskettle.core.quantity.Dimension;
+import app.brasskettle.core.quantity.Quantity;
+import app.brasskettle.core.quantity.TypedInput;
+import app.brasskettle.core.resistance.ResistanceTest;
+import app.brasskettle.core.surge.SurgeLimits;
+import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.worksheet.InvalidInputException;
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.server.access.People;
+import app.brasskettle.server.jobs.EventKind;
+import app.brasskettle.server.jobs.JobBook;
+import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.jobs.TestKind;
+import app.brasskettle.server.problems.RefusedException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.security.core.Authentication;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Bench tests of a job and the safe steps around them. */
+@RestController
+@RequestMapping("/api/jobs/{tag}")
+class BenchController {
+
+    private static final List<String> WORKS = List.of("opened", "washed", "dried", "dipped", "reassembled");
+
+    /** Readings as typed; {@code simulated} when an instrument of the simulation gave them, with the run it was. */
+    record TestBody(Map<String, Object> typed, boolean simulated, String because) {}
+
+    /** By which two means the supply was proved dead. */
+    record LockOut(String means) {}
+
+    /** Auxiliaries named as removed or shorted. */
+    record Isolated(List<String> names) {}
+
+    /** Residual voltage after the ground was lifted for a minute. */
+    record DischargeProof(String residualVoltageV) {}
+
+    /** What was done to the winding. */
+    record Work(String work) {}
+
+    private final JobBook book;
+
+    BenchController(JobBook book) {
+        this.book = book;
+    }
+
+    @PostMapping("/tests/{kind}/look")
+    TestLook look(@PathVariable String tag, @PathVariable String kind, @RequestBody Map<String, Object> typed) {
+        TestKind test = kind(kind);
+        Optional<Plate> plate = book.plate(tag);
+        if (plate.isEmpty() && test != TestKind.TESTER_PROOF) {
+            return TestLook.refused(BenchForms.noPlate().problems());
+        }
+        return TestLook.of(test, BenchForms.complete(test, typed, plate.orElse(null)));
+    }
+
+    @PostMapping("/tests/{kind}")
+    JobView record(
+            @PathVariable String tag,
+            @PathVariable String kind,
+            @RequestBody TestBody body,
+            @RequestHeader(value = "Idempotency-Key", required = false) String key,
+            Authentication who) {
+        TestKind test = kind(kind);
+        Optional<Plate> plate = book.plate(tag);
+        if (plate.isEmpty() && test != TestKind.TESTER_PROOF) {
+            throw BenchForms.noPlate();
+        }
+        Map<String, Object> typed = body.typed() == null ? Map.of() : body.typed();
+        Record input = TypedInput.read(test.type(), BenchForms.complete(test, typed, plate.orElse(null)))
+                .input();
+        JobBook.Hand hand = JobBook.Hand.of(People.of(who), key);
+        JobView view = book.addTest(
+                tag,
+                new JobBook.Test(
+                        test,
+                        test == TestKind.SURGE_COMPARISON ? Map.of() : typed,
+                        input,
+                        result(input),
+                        body.simulated(),
+                        body.because() == null ? "" : body.because().strip()),
+                hand);
+        if (input instanceof InsulationTest t && !body.simulated()) {
+            double seconds = t.readings().stream()
+                    .mapToDouble(TimedReading::seconds)
+                    .max()
+                    .orElse(0);
+            Optional<String> own = hand.key().map(k -> "v-" + k.substring(0, Math.min(70, k.length())));
+            return book.addEvent(
+                    tag,
+                    EventKind.VOLTAGE_APPLIED,
+                    Map.of("seconds", seconds, "pace", 1),
+                    new JobBook.Hand(hand.person(), own, hand.at()));
+        }
+        return view;
+    }
+
+    private static Object result(Record input) {
+        if (input instanceof InsulationTest t) {
+            return WorksheetCatalogue.INSULATION.work().apply(t);
+        }
+        if (input instanceof ResistanceTest t) {
+            return WorksheetCatalogue.RESISTANCE.work().apply(t);
+        }
+        if (input instanceof SurgeSet s) {
+            return s.compare(SurgeLimits.standard());
+        }
+        return ((TesterProof) input).judge();
+    }
+
+    @PostMapping("/lock-out")
+    JobView lockOut(@PathVariable String tag, @RequestBody LockOut body, Authentication who) {
+        Problems problems = new Problems();
+        problems.name("means", body.means());
+        problems.throwIfAny();
+        return book.addEvent(
+                tag,
+                EventKind.LOCKED_OUT,
+                Map.of("means", body.means().strip()),
+                JobBook.Hand.of(People.of(who), null));
+    }
+
+    @PostMapping("/isolated")
+    JobView isolate(@PathVariable String tag, @RequestBody Isolated body, Authentication who) {
+        List<String> known = Arrays.stream(Arrival.Auxiliary.values())
+                .map(Arrival.Auxiliary::spoken)
+                .toList();
+        List<String> names = body.names() == null ? List.of() : body.names();
+        Problems problems = new Problems();
+        for (int i = 0; i < names.size(); i++) {
+            if (!known.contains(names.get(i))) {
+                problems.add(
+                        "names[" + i + "]",
+                        Problem.Code.WORD,
+                        "names[" + i + "] must be one of " + String.join(", ", known));
+            }
+        }
+        problems.throwIfAny();
+        return book.addEvent(tag, EventKind.ISOLATED, Map.of("names", names), JobBook.Hand.of(People.of(who), null));
+    }
+
+    @PostMapping("/discharge-proof")
+    JobView discharged(@PathVariable String tag, @RequestBody DischargeProof body, Authentication who) {
+        Problems problems = new Problems();
+        Optional<Quantity> residual =
+                Quantity.parse("residualVoltageV", body.residualVoltageV(), Dimension.VOLTAGE, problems);
+        if (residual.isEmpty() && problems.clear("residualVoltageV")) {
+            problems.add("residualVoltageV", Problem.Code.MISSING, "residualVoltageV is missing");
+        }
+        residual.ifPresent(r -> {
+            if (r.value() < 0 || r.value() >= 25) {
+                problems.add(
+                        "residualVoltageV",
+                        Problem.Code.RANGE,
+                        "residualVoltageV is " + r.written()
+                                + "; under 25 V proves it discharged. Leave the ground on");
+            }
+        });
+        problems.throwIfAny();
+        JobView before = book.view(tag);
+        if (before.discharge().filter(d -> d.secondsLeft() > 0).isEmpty()) {
+            throw RefusedException.gated("No discharge clock runs on " + tag);
+        }
+        JobView after = book.addEvent(
+                tag,
+                EventKind.DISCHARGE_PROVED,
+                Map.of("residualV", residual.orElseThrow().value()),
+                JobBook.Hand.of(People.of(who), null));
+        if (after.discharge().filter(d -> d.secondsLeft() > 0).isPresent()) {
+            throw new InvalidInputException(List.of(new Problem(
+                    "residualVoltageV",
+                    Problem.Code.RANGE,
+                    "Not before one minute: the leads have been grounded for less")));
+        }
+        return after;
+    }
+
+    @PostMapping("/worked")
+    JobView worked(@PathVariable String tag, @RequestBody Work body, Authentication who) {
+        if (body.work() == null || !WORKS.contains(body.work())) {
+            throw new InvalidInputException(
+                    List.of(new Problem("work", Problem.Code.WORD, "work must be one of " + String.join(", ", WORKS))));
+        }
+        return book.addEvent(tag, EventKind.WORKED, Map.of("work", body.work()), JobBook.Hand.of(People.of(who), null));
+    }
+
+    private static TestKind kind(String word) {
+        return Word.parse(TestKind.class, word)
+                .orElseThrow(() -> RefusedException.unknown("The bench has no test called " + word));
+    }
+}

@@ -1,0 +1,2 @@
+/** Bench tests on a job. */
+package app.brasskettle.server.bench;

@@ -1,0 +1,2 @@
+/** Evidence and conclusion of a job. */
+package app.brasskettle.server.cause;

@@ -1,0 +1,237 @@
+package app.brasskettle.server.demo;
+
+import app.brasskettle.core.catalogue.WorksheetCatalogue;
+import app.brasskettle.core.instruments.MotorFault;
+import app.brasskettle.core.instruments.SimulatedMotor;
+import app.brasskettle.core.insulation.InsulationSystem;
+import app.brasskettle.core.insulation.InsulationTest;
+import app.brasskettle.core.insulation.TestVoltage;
+import app.brasskettle.core.insulation.TimedReading;
+import app.brasskettle.core.jobs.Plate;
+import app.brasskettle.core.jobs.TesterProof;
+import app.brasskettle.core.resistance.Conductor;
+import app.brasskettle.core.resistance.Pair;
+import app.brasskettle.core.resistance.ResistanceTest;
+import app.brasskettle.core.resistance.TerminalOhms;
+import app.brasskettle.core.surge.SurgeLevel;
+import app.brasskettle.core.surge.SurgeLimits;
+import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.server.access.AccountStore;
+import app.brasskettle.server.access.Person;
+import app.brasskettle.server.access.Role;
+import app.brasskettle.server.jobs.EventKind;
+import app.brasskettle.server.jobs.JobBook;
+import app.brasskettle.server.jobs.Receipt;
+import app.brasskettle.server.jobs.SheetKind;
+import app.brasskettle.server.jobs.TestKind;
+import java.io.IOException;
+import java.io.InputStream;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.annotation.Order;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Tarn Quay Motor Works, an invented shop: its people, and jobs told as what was done, hour by hour before now.
+ *
+ * <p>The jobs stand in {@code demo/jobs.json} and are entered through the book like any other, so that every figure is
+ * computed; readings come from the simulated instruments.
+ */
+@Component
+@Order(1)
+@ConditionalOnProperty("brasskettle.demo")
+class DemoShop implements ApplicationRunner {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DemoShop.class);
+    private static final double[] READ_AT = {15, 30, 60, 120, 180, 300, 420, 600};
+    private static final Map<String, Person> PEOPLE = Map.of(
+            "tech", new Person("tech", "Mara Orre", Role.TECHNICIAN),
+            "lead", new Person("lead", "Ivo Dalby", Role.LEAD),
+            "office", new Person("office", "Petra Lunn", Role.OFFICE),
+            "admin", new Person("admin", "Sunniva Tarn", Role.ADMIN));
+
+    private final JobBook book;
+    private final AccountStore accounts;
+    private final PasswordEncoder encoder;
+    private final JsonMapper json;
+    private final TransactionTemplate together;
+    private final OffsetDateTime now = OffsetDateTime.now(ZoneOffset.UTC);
+
+    DemoShop(
+            JobBook book,
+            AccountStore accounts,
+            PasswordEncoder encoder,
+            JsonMapper json,
+            TransactionTemplate together) {
+        this.book = book;
+        this.accounts = accounts;
+        this.encoder = encoder;
+        this.json = json;
+        this.together = together;
+    }
+
+    /** A job of the demonstration: how it came in, and what was done since. */
+    record Story(
+            String customer,
+            String machine,
+            String complaint,
+            String supply,
+            String urgency,
+            String outageCostPerHour,
+            Double promisedInHours,
+            double hoursAgo,
+            List<String> faults,
+            double windingTemperatureC,
+            List<Deed> deeds) {}
+
+    /** Something done, so many hours ago. */
+    record Deed(String what, double hoursAgo, String by, Map<String, Object> with) {}
+
+    @Override
+    public void run(ApplicationArguments arguments) throws IOException {
+        if (!accounts.isEmpty()) {
+            return;
+        }
+        List<Story> stories;
+        try (InputStream in = DemoShop.class.getResourceAsStream("/demo/jobs.json")) {
+            stories = json.readValue(in, json.getTypeFactory().constructCollectionType(List.class, Story.class));
+        }
+        together.executeWithoutResult(t -> {
+            String hash = encoder.encode("tarnquay");
+            PEOPLE.values().forEach(p -> accounts.add(p, hash));
+            stories.forEach(this::tell);
+        });
+        LOG.info("Tarn Quay Motor Works is set up with {} jobs", stories.size());
+    }
+
+    private void tell(Story story) {
+        Receipt receipt = new Receipt(
+                story.customer(),
+                story.machine(),
+                story.complaint(),
+                story.supply(),
+                story.urgency(),
+                story.outageCostPerHour(),
+                Optional.ofNullable(story.promisedInHours()).map(h -> now.plusMinutes(Math.round(60 * h))));
+        String tag =
+                book.receive(receipt, hand("tech", story.hoursAgo())).identity().tag();
+        book.setSimulatedMotor(
+                tag,
+                Map.of("faults", story.faults(), "windingTemperatureC", story.windingTemperatureC()),
+                hand("tech", story.hoursAgo()));
+        for (Deed deed : story.deeds()) {
+            done(tag, story, deed);
+        }
+    }
+
+    private void done(String tag, Story story, Deed deed) {
+        JobBook.Hand hand = hand(deed.by(), deed.hoursAgo());
+        Optional<SheetKind> sheet = Word.parse(SheetKind.class, deed.what());
+        Optional<EventKind> event = Word.parse(EventKind.class, deed.what());
+        if (sheet.isPresent()) {
+            book.writeSheet(tag, sheet.get(), 0, deed.with(), hand);
+        } else if (event.isPresent()) {
+            book.addEvent(tag, event.get(), deed.with(), hand);
+        } else {
+            test(tag, story, deed, Word.parse(TestKind.class, deed.what()).orElseThrow(), hand);
+        }
+    }
+
+    private void test(String tag, Story story, Deed deed, TestKind kind, JobBook.Hand hand) {
+        Object because = deed.with().getOrDefault("because", "");
+        Record input = kind == TestKind.TESTER_PROOF ? new TesterProof(20_000, true, 0) : read(tag, story, deed, kind);
+        Object result = input instanceof InsulationTest i
+                ? WorksheetCatalogue.INSULATION.work().apply(i)
+                : input instanceof ResistanceTest r
+                        ? WorksheetCatalogue.RESISTANCE.work().apply(r)
+                        : input instanceof SurgeSet s
+                                ? s.compare(SurgeLimits.standard())
+                                : ((TesterProof) input).judge();
+        book.addTest(
+                tag,
+                new JobBook.Test(kind, Map.of(), input, result, kind != TestKind.TESTER_PROOF, because.toString()),
+                hand);
+    }
+
+    private Record read(String tag, Story story, Deed deed, TestKind kind) {
+        Plate plate = book.plate(tag).orElseThrow();
+        Set<MotorFault> faults = EnumSet.noneOf(MotorFault.class);
+        story.faults().forEach(f -> faults.add(Word.parse(MotorFault.class, f).orElseThrow()));
+        SimulatedMotor motor = new SimulatedMotor(
+                plate.ratedVoltageV(),
+                plate.ratedPowerW(),
+                plate.connection(),
+                story.windingTemperatureC(),
+                faults,
+                tag.hashCode());
+        return switch (kind) {
+            case INSULATION_RESISTANCE -> insulation(motor, plate, deed);
+            case WINDING_RESISTANCE -> resistance(motor, plate);
+            case SURGE_COMPARISON ->
+                motor.surge(
+                        SurgeLevel.peakV(plate.ratedVoltageV(), SurgeLevel.State.IN_SERVICE),
+                        !Boolean.FALSE.equals(deed.with().get("rotorFitted")));
+            case TESTER_PROOF -> throw new IllegalArgumentException("a proof of the tester reads no motor");
+        };
+    }
+
+    private static InsulationTest insulation(SimulatedMotor motor, Plate plate, Deed deed) {
+        double last = deed.with().get("seconds") instanceof Number n ? n.doubleValue() : 600;
+        List<TimedReading> readings = new ArrayList<>();
+        double testV = TestVoltage.forRated(plate.ratedVoltageV()).lowV();
+        for (double t : READ_AT) {
+            if (t <= last) {
+                readings.add(motor.insulationAt(t, testV));
+            }
+        }
+        return new InsulationTest(
+                plate.ratedVoltageV(),
+                plate.windingKind(),
+                InsulationSystem.THERMOSETTING,
+                plate.madeBefore1970(),
+                plate.insulationClass(),
+                motor.windingTemperatureC(),
+                Optional.of(motor.windingTemperatureC()),
+                Optional.of(58.0),
+                readings);
+    }
+
+    private static ResistanceTest resistance(SimulatedMotor motor, Plate plate) {
+        Map<Pair, Double> ohms = motor.terminalOhms();
+        List<Pair> open = new ArrayList<>();
+        for (Pair pair : Pair.values()) {
+            if (!ohms.containsKey(pair)) {
+                open.add(pair);
+            }
+        }
+        return new ResistanceTest(
+                plate.connection(),
+                plate.windingKind(),
+                Conductor.COPPER,
+                motor.windingTemperatureC(),
+                new TerminalOhms(
+                        Optional.ofNullable(ohms.get(Pair.AB)),
+                        Optional.ofNullable(ohms.get(Pair.BC)),
+                        Optional.ofNullable(ohms.get(Pair.CA))),
+                open.isEmpty() ? Optional.empty() : Optional.of(open));
+    }
+
+    private JobBook.Hand hand(String by, double hoursAgo) {
+        return new JobBook.Hand(PEOPLE.get(by), Optional.empty(), now.minusSeconds(Math.round(3600 * hoursAgo)));
+    }
+}

@@ -1,0 +1,2 @@
+/** The invented shop that the demonstration starts with. */
+package app.brasskettle.server.demo;

@@ -1,0 +1,17 @@
+package app.brasskettle.server.jobs;
+
+import app.brasskettle.core.worksheet.Word;
+
+/** What is done on a job by name, at a moment. */
+public enum EventKind implements Word {
+    LOCKED_OUT,
+    VOLTAGE_APPLIED,
+    DISCHARGE_PROVED,
+    ISOLATED,
+    WORKED,
+    EVIDENCE_ADDED,
+    EVIDENCE_STRUCK,
+    EVIDENCE_RESTORED,
+    CONCLUDED,
+    CHOSEN
+}

@@ -1,0 +1,61 @@
+package app.brasskettle.server.jobs;
+
+import java.math.BigDecimal;
+import java.time.OffsetDateTime;
+import java.util.Map;
+import java.util.Optional;
+
+/** A job's own row. */
+record JobRow(
+        long id,
+        String tag,
+        String customer,
+        String machine,
+        String complaint,
+        String supply,
+        String urgency,
+        BigDecimal outageCostPerHour,
+        Optional<OffsetDateTime> promisedAt,
+        OffsetDateTime receivedAt,
+        String receivedBy,
+        Map<String, Object> simulatedMotor,
+        int version) {
+
+    /** A sheet as stored. */
+    record SheetRow(SheetKind kind, int version, Map<String, Object> typed, String by, OffsetDateTime at) {}
+
+    /** A test as stored. */
+    record TestRow(
+            long id,
+            TestKind kind,
+            Map<String, Object> typed,
+            Map<String, Object> input,
+            Map<String, Object> result,
+            boolean simulated,
+            String by,
+            OffsetDateTime at,
+            Optional<Long> supersededBy,
+            Optional<String> supersededBecause) {
+
+        boolean stands() {
+            return supersededBy.isEmpty();
+        }
+    }
+
+    /** An event as stored. */
+    record EventRow(EventKind kind, Map<String, Object> detail, String by, OffsetDateTime at) {
+
+        String text(String name) {
+            Object value = detail.get(name);
+            return value == null ? "" : value.toString();
+        }
+
+        double figure(String name) {
+            return detail.get(name) instanceof Number n ? n.doubleValue() : 0;
+        }
+
+        double epochSeconds() {
+            return JobClock.seconds(at);
+        }
+    }
+}

@@ -1,0 +1,117 @@
+package app.brasskettle.server.jobs;
+
+import app.brasskettle.core.cause.FailureRanking;
+import app.brasskettle.core.choice.ChoiceReading;
+import app.brasskettle.core.energise.EnergiseGate;
+import app.brasskettle.core.energise.HighVoltageGate;
+import app.brasskettle.core.insulation.AbsorptionFit;
+import app.brasskettle.core.insulation.InsulationResult;
+import app.brasskettle.core.insulation.InsulationTest;
+import app.brasskettle.core.jobs.JobReading;
+import app.brasskettle.core.nameplate.NameplateReading;
+import app.brasskettle.core.resistance.ResistanceResult;
+import app.brasskettle.core.resistance.ResistanceTest;
+import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.winding.WindingResult;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** A job as a page shows it: its record, and what the core reads from it now. */
+public record JobView(
+        Identity identity,
+        List<JobReading.StationReading> stations,
+        JobReading.Next next,
+        Judgement worst,
+        EnergiseGate gate,
+        HighVoltageGate highVoltage,
+        Optional<Discharge> discharge,
+        List<LedgerEntry> ledger,
+        Map<String, Sheet> sheets,
+        Optional<NameplateReading> plate,
+        Bench bench,
+        List<JobReading.Piece> evidence,
+        FailureRanking ranking,
+        Optional<WindingResult> winding,
+        Optional<ChoiceReading> choice,
+        Optional<Concluded> concluded,
+        Optional<Chosen> chosen,
+        SimulatedMotorView simulatedMotor) {
+
+    /** Whose motor, what it is, and what the outage has cost. */
+    public record Identity(
+            String tag,
+            String customer,
+            String machine,
+            String motor,
+            String complaint,
+            String supply,
+            String urgency,
+            double outageCostPerHour,
+            Optional<OffsetDateTime> promisedAt,
+            OffsetDateTime receivedAt,
+            String receivedBy,
+            double hoursInShop,
+            double outageSoFar) {}
+
+    /** Grounding of the leads after the last voltage. */
+    public record Discharge(double secondsLeft, double totalSeconds, double appliedSeconds, boolean proved) {}
+
+    /** One piece of the record, in its order of arrival. */
+    public record LedgerEntry(
+            Verdict verdict,
+            String headline,
+            String by,
+            OffsetDateTime at,
+            String step,
+            boolean simulated,
+            boolean superseded,
+            String note) {}
+
+    /** What was written down, with the version to send back when correcting it. */
+    public record Sheet(int version, Map<String, Object> typed, String by, OffsetDateTime at) {}
+
+    /** Tests as they stand. */
+    public record Bench(
+            Optional<Done> lockedOut,
+            Optional<Proof> testerProof,
+            Optional<Insulation> insulation,
+            Optional<Resistance> resistance,
+            Optional<Surge> surge,
+            List<String> auxiliaries,
+            List<String> isolated) {}
+
+    /** Something done by name. */
+    public record Done(String by, OffsetDateTime at, String detail) {}
+
+    public record Proof(Judgement judgement, Done done) {}
+
+    /** The insulation test: readings, result, how the current divides, and the verdict as it stands on this job. */
+    public record Insulation(
+            InsulationTest test,
+            InsulationResult result,
+            Judgement standing,
+            Optional<Fit> fit,
+            boolean simulated,
+            Done done) {}
+
+    /** Absorption and leakage parts of the current. */
+    public record Fit(AbsorptionFit curve, double leakageSharePercent) {}
+
+    public record Resistance(ResistanceTest test, ResistanceResult result, boolean simulated, Done done) {}
+
+    public record Surge(SurgeSet set, SurgeSet.Outcome outcome, boolean simulated, Done done) {}
+
+    /** A conclusion with the probability the product gave it at that moment. */
+    public record Concluded(
+            String explanation, String spoken, String reason, double probabilityThen, String leaderThen, Done done) {}
+
+    /** The customer's answer. */
+    public record Chosen(String option, String customer, String how, String reason, Done done) {}
+
+    /** The simulated motor the instruments of this job read. */
+    public record SimulatedMotorView(List<String> faults, double windingTemperatureC) {}
+}

@@ -1,0 +1,172 @@
+package app.brasskettle.server.jobs;
+
+import app.brasskettle.core.catalogue.WorksheetCatalogue;
+import app.brasskettle.core.insulation.InsulationTest;
+import app.brasskettle.core.insulation.TestVoltage;
+import app.brasskettle.core.jobs.Arrival;
+import app.brasskettle.core.jobs.JobReading;
+import app.brasskettle.core.jobs.JobRecord;
+import app.brasskettle.core.jobs.Plate;
+import app.brasskettle.core.quantity.Dimension;
+import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.resistance.Connection;
+import app.brasskettle.core.resistance.ResistanceTest;
+import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.verdict.Judgement;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Views of stored jobs. */
+final class JobViews {
+
+    private JobViews() {}
+
+    static JobView of(RecordedJob job) {
+        double now = JobClock.seconds(JobClock.now());
+        JobRecord record = job.record();
+        JobReading reading = JobReading.of(record, now);
+        Map<String, JobView.Sheet> sheets = new LinkedHashMap<>();
+        job.sheets.forEach(s -> sheets.put(s.kind().word(), new JobView.Sheet(s.version(), s.typed(), s.by(), s.at())));
+        return new JobView(
+                identity(job, now),
+                reading.stations(),
+                reading.next(),
+                reading.worst(),
+                reading.gate(),
+                reading.highVoltage(),
+                reading.discharge()
+                        .map(d -> new JobView.Discharge(
+                                d.secondsLeft(now),
+                                d.until() - d.groundedFrom(),
+                                d.appliedSeconds(),
+                                d.provedAt().isPresent())),
+                new Ledger(job, reading).entries(),
+                sheets,
+                record.plate(),
+                bench(job, record, reading),
+                reading.evidence(),
+                reading.ranking(),
+                record.winding(),
+                reading.choice(),
+                job.last(EventKind.CONCLUDED).map(JobViews::concluded),
+                job.last(EventKind.CHOSEN).map(JobViews::chosen),
+                simulated(job.row.simulatedMotor()));
+    }
+
+    private static JobView.Identity identity(RecordedJob job, double now) {
+        JobRow row = job.row;
+        double hours = Math.max(0, (now - JobClock.seconds(row.receivedAt())) / 3600);
+        return new JobView.Identity(
+                row.tag(),
+                row.customer(),
+                row.machine(),
+                motorLine(job.plate()),
+                row.complaint(),
+                row.supply(),
+                row.urgency(),
+                row.outageCostPerHour().doubleValue(),
+                row.promisedAt(),
+                row.receivedAt(),
+                row.receivedBy(),
+                hours,
+                hours * row.outageCostPerHour().doubleValue());
+    }
+
+    /** The motor in one line; empty until its plate was read. */
+    static String motorLine(Optional<Plate> plate) {
+        return plate.map(p -> Figures.show(p.ratedPowerW(), Dimension.POWER) + " · "
+                        + Figures.show(p.ratedVoltageV(), Dimension.VOLTAGE) + joined(p.connection()) + " · "
+                        + Figures.show(p.ratedCurrentA(), Dimension.CURRENT) + " · "
+                        + Figures.plain(p.ratedSpeedRpm()) + " r/min")
+                .orElse("");
+    }
+
+    private static String joined(Connection connection) {
+        return switch (connection) {
+            case WYE -> " Y";
+            case DELTA -> " Δ";
+            case UNKNOWN -> "";
+        };
+    }
+
+    private static JobView.Bench bench(RecordedJob job, JobRecord record, JobReading reading) {
+        return new JobView.Bench(
+                job.last(EventKind.LOCKED_OUT).map(e -> new JobView.Done(e.by(), e.at(), e.text("means"))),
+                job.standing(TestKind.TESTER_PROOF)
+                        .map(t -> new JobView.Proof(
+                                record.testerProof().orElseThrow().result().judge(), done(t))),
+                job.standing(TestKind.INSULATION_RESISTANCE).map(t -> insulation(job, t, reading)),
+                job.standing(TestKind.WINDING_RESISTANCE).map(t -> resistance(job, t)),
+                job.standing(TestKind.SURGE_COMPARISON)
+                        .map(t -> new JobView.Surge(
+                                job.taken(TestKind.SURGE_COMPARISON, SurgeSet.class)
+                                        .orElseThrow()
+                                        .result(),
+                                record.surge().orElseThrow().result(),
+                                t.simulated(),
+                                done(t))),
+                record.arrival()
+                        .map(a -> a.auxiliaries().stream()
+                                .map(Arrival.Auxiliary::spoken)
+                                .toList())
+                        .orElse(List.of()),
+                job.isolated().stream().sorted().toList());
+    }
+
+    private static JobView.Insulation insulation(RecordedJob job, JobRow.TestRow row, JobReading reading) {
+        InsulationTest test = job.taken(TestKind.INSULATION_RESISTANCE, InsulationTest.class)
+                .orElseThrow()
+                .result();
+        Judgement standing = reading.insulation().orElseThrow();
+        return new JobView.Insulation(
+                test,
+                WorksheetCatalogue.INSULATION.work().apply(test),
+                standing,
+                JobBook.fit(test, TestVoltage.forRated(test.ratedVoltageV()).lowV()),
+                row.simulated(),
+                done(row));
+    }
+
+    private static JobView.Resistance resistance(RecordedJob job, JobRow.TestRow row) {
+        ResistanceTest test = job.taken(TestKind.WINDING_RESISTANCE, ResistanceTest.class)
+                .orElseThrow()
+                .result();
+        return new JobView.Resistance(
+                test, WorksheetCatalogue.RESISTANCE.work().apply(test), row.simulated(), done(row));
+    }
+
+    private static JobView.Done done(JobRow.TestRow t) {
+        return new JobView.Done(t.by(), t.at(), t.simulated() ? "simulated instrument" : "");
+    }
+
+    private static JobView.Concluded concluded(JobRow.EventRow e) {
+        return new JobView.Concluded(
+                e.text("explanation"),
+                e.text("spoken"),
+                e.text("reason"),
+                e.figure("probability"),
+                e.text("leader"),
+                new JobView.Done(e.by(), e.at(), ""));
+    }
+
+    private static JobView.Chosen chosen(JobRow.EventRow e) {
+        return new JobView.Chosen(
+                e.text("option"),
+                e.text("customer"),
+                e.text("how"),
+                e.text("reason"),
+                new JobView.Done(e.by(), e.at(), ""));
+    }
+
+    private static JobView.SimulatedMotorView simulated(Map<String, Object> motor) {
+        List<String> faults = new ArrayList<>();
+        if (motor.get("faults") instanceof List<?> list) {
+            list.forEach(f -> faults.add(f.toString()));
+        }
+        double temperature = motor.get("windingTemperatureC") instanceof Number n ? n.doubleValue() : 20;
+        return new JobView.SimulatedMotorView(faults, temperature);
+    }
+}

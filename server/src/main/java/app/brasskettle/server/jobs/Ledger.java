@@ -1,0 +1,141 @@
+package app.brasskettle.server.jobs;
+
+import app.brasskettle.core.jobs.Arrival;
+import app.brasskettle.core.jobs.JobReading;
+import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Word;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+
+/** Every piece of a job's record as one line with its verdict, newest first. */
+final class Ledger {
+
+    private final RecordedJob job;
+    private final JobReading reading;
+    private final List<JobView.LedgerEntry> lines = new ArrayList<>();
+
+    Ledger(RecordedJob job, JobReading reading) {
+        this.job = job;
+        this.reading = reading;
+    }
+
+    List<JobView.LedgerEntry> entries() {
+        if (!job.row.complaint().isBlank()) {
+            lines.add(new JobView.LedgerEntry(
+                    Verdict.UNPROVEN,
+                    "“" + job.row.complaint() + "”",
+                    "customer",
+                    job.row.receivedAt(),
+                    "receive",
+                    false,
+                    false,
+                    ""));
+        }
+        job.sheets.forEach(this::sheet);
+        job.tests.forEach(this::test);
+        job.events.forEach(this::event);
+        lines.sort(Comparator.comparing(JobView.LedgerEntry::at).reversed());
+        return List.copyOf(lines);
+    }
+
+    private void sheet(JobRow.SheetRow s) {
+        switch (s.kind()) {
+            case ARRIVAL ->
+                job.read(SheetKind.ARRIVAL, Arrival.class).ifPresent(a -> add(s, arrival(a), shaft(a), "receive"));
+            case PLATE ->
+                job.record()
+                        .plate()
+                        .ifPresent(p ->
+                                add(s, p.judgement().verdict(), p.judgement().headline(), "plate"));
+            case COIL_MAP ->
+                reading.ranking().facts().stream()
+                        .findFirst()
+                        .ifPresent(f -> add(s, Verdict.HOLDS, f.sentence(), "teardown/coils"));
+            case WINDING ->
+                job.record()
+                        .winding()
+                        .ifPresent(w -> add(s, w.verdict(), w.judgement().headline(), "winding"));
+            case OFFERS ->
+                reading.choice()
+                        .ifPresent(c -> add(s, c.advice().verdict(), c.advice().headline(), "choose"));
+        }
+    }
+
+    private static Verdict arrival(Arrival a) {
+        return switch (a.shaft()) {
+            case FREE -> Verdict.HOLDS;
+            case PLAY -> Verdict.WATCH;
+            case BINDS -> Verdict.STOP;
+            case NOT_TRIED -> Verdict.UNPROVEN;
+        };
+    }
+
+    private static String shaft(Arrival a) {
+        return switch (a.shaft()) {
+            case FREE -> "Shaft turns freely, no play";
+            case PLAY -> "Shaft turns and has play";
+            case BINDS -> "Shaft binds";
+            case NOT_TRIED -> "Shaft not tried yet";
+        };
+    }
+
+    private void add(JobRow.SheetRow s, Verdict verdict, String headline, String step) {
+        lines.add(new JobView.LedgerEntry(verdict, headline, s.by(), s.at(), step, false, false, ""));
+    }
+
+    private void test(JobRow.TestRow t) {
+        String step = switch (t.kind()) {
+            case TESTER_PROOF -> "bench/dead";
+            case INSULATION_RESISTANCE -> "bench/insulation";
+            case WINDING_RESISTANCE -> "bench/resistance";
+            case SURGE_COMPARISON -> "bench/surge";
+        };
+        Verdict verdict = verdict(t.result());
+        String headline = text(t.result(), "headline");
+        if (t.kind() == TestKind.INSULATION_RESISTANCE && t.stands()) {
+            verdict = reading.insulation().orElseThrow().verdict();
+            headline = reading.insulation().orElseThrow().headline();
+        }
+        String note = t.supersededBecause().map(b -> "repeated: " + b).orElse("");
+        lines.add(new JobView.LedgerEntry(verdict, headline, t.by(), t.at(), step, t.simulated(), !t.stands(), note));
+    }
+
+    /** The judgement stored with a test: what was said at the time, whatever the rules say today. */
+    private static Verdict verdict(Map<String, Object> result) {
+        return Word.parse(Verdict.class, text(result, "verdict")).orElse(Verdict.UNPROVEN);
+    }
+
+    private static String text(Map<String, Object> result, String name) {
+        Object judgement = result.getOrDefault("judgement", result);
+        return judgement instanceof Map<?, ?> j && j.get(name) != null
+                ? j.get(name).toString()
+                : "";
+    }
+
+    private void event(JobRow.EventRow e) {
+        switch (e.kind()) {
+            case LOCKED_OUT -> add(e, Verdict.HOLDS, "Locked out, proved dead: " + e.text("means"), "bench/dead");
+            case DISCHARGE_PROVED ->
+                add(
+                        e,
+                        Verdict.HOLDS,
+                        "Discharged: " + Figures.plain(e.figure("residualV")) + " V left after a minute",
+                        "bench/insulation");
+            case WORKED ->
+                add(e, Verdict.UNPROVEN, "Winding " + e.text("work") + ": test insulation again", "bench/insulation");
+            case EVIDENCE_ADDED -> add(e, Verdict.UNPROVEN, "Seen: " + e.text("words"), "cause");
+            case EVIDENCE_STRUCK ->
+                add(e, Verdict.UNPROVEN, "Struck: " + e.text("words") + ", " + e.text("reason"), "cause");
+            case CONCLUDED -> add(e, Verdict.HOLDS, "Cause concluded: " + e.text("spoken"), "cause");
+            case CHOSEN -> add(e, Verdict.HOLDS, e.text("option") + " chosen by " + e.text("customer"), "choose");
+            case VOLTAGE_APPLIED, ISOLATED, EVIDENCE_RESTORED -> {}
+        }
+    }
+
+    private void add(JobRow.EventRow e, Verdict verdict, String headline, String step) {
+        lines.add(new JobView.LedgerEntry(verdict, headline, e.by(), e.at(), step, false, false, ""));
+    }
+}

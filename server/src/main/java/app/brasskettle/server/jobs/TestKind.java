@@ -1,0 +1,26 @@
+package app.brasskettle.server.jobs;
+
+import app.brasskettle.core.insulation.InsulationTest;
+import app.brasskettle.core.jobs.TesterProof;
+import app.brasskettle.core.resistance.ResistanceTest;
+import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.worksheet.Word;
+
+/** Tests of the bench. */
+public enum TestKind implements Word {
+    TESTER_PROOF(TesterProof.class),
+    INSULATION_RESISTANCE(InsulationTest.class),
+    WINDING_RESISTANCE(ResistanceTest.class),
+    SURGE_COMPARISON(SurgeSet.class);
+
+    private final Class<? extends Record> type;
+
+    TestKind(Class<? extends Record> type) {
+        this.type = type;
+    }
+
+    /** The record of the core that holds its readings. */
+    public Class<? extends Record> type() {
+        return type;
+    }
+}

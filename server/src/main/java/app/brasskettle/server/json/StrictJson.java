@@ -1,0 +1,66 @@
+package app.brasskettle.server.json;
+
+import app.brasskettle.core.worksheet.InvalidInputException;
+import app.brasskettle.core.worksheet.Problem;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Reading of JSON objects without mercy: no name twice in one object, nothing after the end, figures as exact decimals so
+ * that none is rounded away before it can be judged.
+ */
+@Component
+public class StrictJson {
+
+    private final JsonMapper strict = JsonMapper.builder()
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
+            .build();
+    private final JsonMapper mapper;
+
+    StrictJson(JsonMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    /**
+     * The object in {@code body}.
+     *
+     * @throws InvalidInputException when it is no JSON, or JSON but no object
+     */
+    public Map<String, Object> object(byte[] body) {
+        Object read;
+        try {
+            read = strict.readValue(body, Object.class);
+        } catch (JacksonException broken) {
+            throw refusal(Problem.Code.SYNTAX, "The body is not one JSON object: " + broken.getOriginalMessage());
+        }
+        if (!(read instanceof Map<?, ?>)) {
+            throw refusal(Problem.Code.TYPE, "The body must be one JSON object");
+        }
+        @SuppressWarnings("unchecked")
+        Map<String, Object> object = (Map<String, Object>) read;
+        return object;
+    }
+
+    /** {@code value} as JSON text, for the store. */
+    public String text(Object value) {
+        return mapper.writeValueAsString(value);
+    }
+
+    /** The object in a stored text. */
+    public Map<String, Object> stored(String text) {
+        @SuppressWarnings("unchecked")
+        Map<String, Object> object = mapper.readValue(text, Map.class);
+        return object;
+    }
+
+    private static InvalidInputException refusal(Problem.Code code, String message) {
+        return new InvalidInputException(List.of(new Problem("", code, message)));
+    }
+}

@@ -1,0 +1,2 @@
+/** Start of the application. */
+package app.brasskettle.server;

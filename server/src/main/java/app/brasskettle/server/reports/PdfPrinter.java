@@ -1,0 +1,52 @@
+package app.brasskettle.server.reports;
+
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/** Pages of XHTML turned into PDF with fonts of their own, so that they print alike everywhere. */
+@Component
+class PdfPrinter {
+
+    private static final Logger LOG = LoggerFactory.getLogger(PdfPrinter.class);
+
+    /** The first page takes seconds, while classes and fonts are loaded; nobody should wait for it. */
+    @EventListener(ApplicationReadyEvent.class)
+    void warm() {
+        Thread thread = new Thread(
+                () -> LOG.debug("Printer warm, {} bytes", print("<html><body>warm</body></html>").length),
+                "pdf-warm-up");
+        thread.setDaemon(true);
+        thread.start();
+    }
+
+    byte[] print(String xhtml) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PdfRendererBuilder builder = new PdfRendererBuilder();
+        builder.useSVGDrawer(new BatikSVGDrawer());
+        builder.useFont(() -> font("LiberationSans-Regular"), "Sheet", 400, FontStyle.NORMAL, true);
+        builder.useFont(() -> font("LiberationSans-Bold"), "Sheet", 700, FontStyle.NORMAL, true);
+        builder.useFont(() -> font("LiberationMono-Regular"), "Figures", 400, FontStyle.NORMAL, true);
+        builder.withHtmlContent(xhtml, null);
+        builder.toStream(out);
+        try {
+            builder.run();
+        } catch (IOException e) {
+            throw new UncheckedIOException("The sheet could not be printed", e);
+        }
+        return out.toByteArray();
+    }
+
+    private static InputStream font(String name) {
+        return PdfPrinter.class.getResourceAsStream("/liberation/" + name + ".ttf");
+    }
+}

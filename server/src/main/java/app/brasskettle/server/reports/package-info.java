@@ -1,0 +1,2 @@
+/** Printed sheets. */
+package app.brasskettle.server.reports;

@@ -1,0 +1,70 @@
+package app.brasskettle.server.worksheets;
+
+import app.brasskettle.core.catalogue.SheetForm;
+import app.brasskettle.core.catalogue.WorksheetCatalogue;
+import app.brasskettle.core.quantity.TypedInput;
+import app.brasskettle.core.worksheet.InvalidInputException;
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Worksheet;
+import app.brasskettle.server.json.StrictJson;
+import app.brasskettle.server.problems.RefusedException;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Worksheets without a job: for scripts by their contract, for people as typed. Stores nothing. */
+@RestController
+@RequestMapping("/api/worksheets")
+class WorksheetController {
+
+    /**
+     * Answer to an input as typed: what was understood, and the output or what is wrong.
+     *
+     * @param shown by field, the figure in words
+     * @param problems what is wrong; empty when there is an output
+     * @param output the worksheet's output
+     */
+    record TypedAnswer(Map<String, String> shown, List<Problem> problems, Optional<Object> output) {}
+
+    private final StrictJson json;
+
+    WorksheetController(StrictJson json) {
+        this.json = json;
+    }
+
+    @GetMapping
+    List<SheetForm> forms() {
+        return WorksheetCatalogue.all().stream().<SheetForm>map(SheetForm::of).toList();
+    }
+
+    @PostMapping("/{name}")
+    Object answer(@PathVariable String name, @RequestBody(required = false) byte[] body) {
+        return sheet(name).answer(json.object(body == null ? new byte[0] : body));
+    }
+
+    @PostMapping("/{name}/typed")
+    TypedAnswer typed(@PathVariable String name, @RequestBody Map<String, Object> typed) {
+        return typed(sheet(name), typed);
+    }
+
+    private static <I extends Record> TypedAnswer typed(Worksheet<I, ?> sheet, Map<String, Object> typed) {
+        try {
+            TypedInput.Read<I> read = TypedInput.read(sheet.inputType(), typed);
+            return new TypedAnswer(
+                    read.shown(), List.of(), Optional.of(sheet.work().apply(read.input())));
+        } catch (InvalidInputException refused) {
+            return new TypedAnswer(Map.of(), refused.problems(), Optional.empty());
+        }
+    }
+
+    private static Worksheet<?, ?> sheet(String name) {
+        return WorksheetCatalogue.named(name)
+                .orElseThrow(() -> RefusedException.unknown("There is no worksheet called " + name));
+    }
+}

@@ -1,0 +1,2 @@
+/** Worksheets over HTTP. */
+package app.brasskettle.server.worksheets;
