@@ -1,1 +1,69 @@
-document.title = 'Brass Kettle';
+import '@fontsource/barlow-semi-condensed/600.css';
+import '@fontsource/ibm-plex-mono/400.css';
+import '@fontsource/ibm-plex-mono/600.css';
+import '@fontsource/source-sans-3/400.css';
+import '@fontsource/source-sans-3/600.css';
+import './theme/theme.css';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { ConfigProvider } from 'antd';
+import { lazy, StrictMode, Suspense, useEffect, useState } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter, Route, Routes } from 'react-router';
+import { Refusal } from './api/http';
+import { FloorPage } from './floor/FloorPage';
+import { WhenSignedIn } from './shell/session';
+import { applySetting, savedSetting, themeFor } from './theme/theme';
+
+const JobPage = lazy(() => import('./jobs/JobPage').then((m) => ({ default: m.JobPage })));
+const ReceivePage = lazy(() => import('./receive/ReceivePage').then((m) => ({ default: m.ReceivePage })));
+const WorksheetsPage = lazy(() =>
+  import('./worksheets/WorksheetsPage').then((m) => ({ default: m.WorksheetsPage })),
+);
+
+applySetting(savedSetting());
+
+const client = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 5_000,
+      retry: (count, error) => !(error instanceof Refusal) && count < 2,
+    },
+  },
+});
+
+function App() {
+  const [setting, setSetting] = useState(savedSetting);
+  useEffect(() => {
+    const changed = () => setSetting(savedSetting());
+    window.addEventListener('brasskettle-setting', changed);
+    return () => window.removeEventListener('brasskettle-setting', changed);
+  }, []);
+  return (
+    <ConfigProvider theme={themeFor(setting)}>
+      <QueryClientProvider client={client}>
+        <BrowserRouter>
+          <WhenSignedIn>
+            <Suspense fallback={null}>
+              <Routes>
+                <Route path="/" element={<FloorPage />} />
+                <Route path="/receive" element={<ReceivePage />} />
+                <Route path="/worksheets/:name?" element={<WorksheetsPage />} />
+                <Route path="/jobs/:tag/*" element={<JobPage />} />
+                <Route path="*" element={<FloorPage />} />
+              </Routes>
+            </Suspense>
+          </WhenSignedIn>
+        </BrowserRouter>
+      </QueryClientProvider>
+    </ConfigProvider>
+  );
+}
+
+const root = document.getElementById('root');
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <App />
+    </StrictMode>,
+  );
+}

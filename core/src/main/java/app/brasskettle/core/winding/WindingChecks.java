@@ -51,34 +51,33 @@ final class WindingChecks {
         return List.copyOf(checks);
     }
 
-    /** The one misreading that would bring all flux densities into range, when they are not there as taken. */
+    /** The single misreadings that would each bring all flux densities into range, when they are not there as taken. */
     Optional<String> misreading(WindingData d, Magnetics flux) {
         if (flux.usualAt(1, limits)) {
             return Optional.empty();
         }
         boolean wye = d.connection() == WindingConnection.WYE;
-        double other = wye ? Math.sqrt(3) : 1 / Math.sqrt(3);
         int hand = d.wiresInHand();
+        List<String> found = new ArrayList<>();
         if (hand > 1 && flux.usualAt(hand, limits)) {
-            return Optional.of("Wires counted as turns? " + d.turnsPerCoil() + " ÷ " + hand + " in hand is "
-                    + Figures.plain((double) d.turnsPerCoil() / hand)
-                    + " turns, and that brings all three into range.");
-        }
-        if (flux.usualAt(other, limits)) {
-            return Optional.of("Connected in " + (wye ? "delta" : "wye") + "? Then all three come into range.");
+            found.add("wires counted as turns (" + d.turnsPerCoil() + " ÷ " + hand + " in hand is "
+                    + Figures.plain((double) d.turnsPerCoil() / hand) + " turns)");
         }
         if (flux.usualAt(2, limits)) {
-            return Optional.of(
-                    "Twice as many circuits? " + 2 * d.parallelCircuits() + " in parallel bring all three into range.");
+            found.add("twice as many circuits (" + 2 * d.parallelCircuits() + " in parallel)");
         }
         if (flux.usualAt(0.5, limits)) {
-            return Optional.of(
+            found.add(
                     d.parallelCircuits() > 1
-                            ? "Half as many circuits? " + d.parallelCircuits() / 2
-                                    + " in parallel bring all three into range."
-                            : "Half the turns counted? Twice " + d.turnsPerCoil() + " bring all three into range.");
+                            ? "half as many circuits (" + d.parallelCircuits() / 2 + " in parallel)"
+                            : "half the turns counted (twice " + d.turnsPerCoil() + ")");
         }
-        return Optional.empty();
+        if (flux.usualAt(wye ? Math.sqrt(3) : 1 / Math.sqrt(3), limits)) {
+            found.add((wye ? "delta" : "wye") + " instead of " + (wye ? "wye" : "delta"));
+        }
+        return found.isEmpty()
+                ? Optional.empty()
+                : Optional.of("One of these would bring all three into range: " + String.join("; ", found) + ".");
     }
 
     private static Judgement range(String where, double tesla, double low, double high) {

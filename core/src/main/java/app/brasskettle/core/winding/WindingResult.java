@@ -30,7 +30,7 @@ import java.util.Optional;
  * @param verdict worst of the checks
  * @param judgement the worst check with its reasons
  * @param checks every check
- * @param misreading the one misreading that would bring the flux densities into range
+ * @param misreading the single misreadings that would each bring the flux densities into range
  * @param steps the arithmetic
  */
 public record WindingResult(

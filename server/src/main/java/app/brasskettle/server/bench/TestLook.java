@@ -1,10 +1,8 @@
 package app.brasskettle.server.bench;
 
 import app.brasskettle.core.catalogue.WorksheetCatalogue;
-import app.brasskettle.core.insulation.AbsorptionFit;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.insulation.InsulationTest;
-import app.brasskettle.core.insulation.TestVoltage;
 import app.brasskettle.core.jobs.TesterProof;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.resistance.ResistanceResult;
@@ -12,6 +10,7 @@ import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.server.jobs.JobView;
 import app.brasskettle.server.jobs.TestKind;
 import java.util.List;
 import java.util.Map;
@@ -32,7 +31,7 @@ record TestLook(
         List<Problem> problems,
         Optional<Judgement> proof,
         Optional<InsulationResult> insulation,
-        Optional<AbsorptionFit> fit,
+        Optional<JobView.Fit> fit,
         Optional<ResistanceResult> resistance) {
 
     static TestLook of(TestKind kind, Map<String, Object> whole) {
@@ -46,11 +45,7 @@ record TestLook(
                     input instanceof InsulationTest t
                             ? Optional.of(WorksheetCatalogue.INSULATION.work().apply(t))
                             : Optional.empty(),
-                    input instanceof InsulationTest t
-                            ? AbsorptionFit.of(
-                                    t.readings(),
-                                    TestVoltage.forRated(t.ratedVoltageV()).lowV())
-                            : Optional.empty(),
+                    input instanceof InsulationTest t ? JobView.Fit.of(t) : Optional.empty(),
                     input instanceof ResistanceTest t
                             ? Optional.of(WorksheetCatalogue.RESISTANCE.work().apply(t))
                             : Optional.empty());

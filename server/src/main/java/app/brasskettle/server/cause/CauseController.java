@@ -3,7 +3,6 @@ package app.brasskettle.server.cause;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.EvidenceTable;
 import app.brasskettle.core.cause.Explanation;
-import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Word;
@@ -85,38 +84,10 @@ class CauseController {
 
     @PostMapping("/api/jobs/{tag}/conclusion")
     JobView conclude(@PathVariable String tag, @RequestBody Conclusion body, Authentication who) {
-        FailureRanking ranking = book.view(tag).ranking();
-        FailureRanking.Ranked leader = ranking.ranking().get(0);
-        Problems problems = new Problems();
-        if (Word.parse(Explanation.class, body.explanation()).isEmpty()) {
-            problems.add("explanation", Problem.Code.WORD, "explanation must be one of the list");
-        } else if (!leader.explanation().equals(body.explanation())
-                && (body.reason() == null || body.reason().isBlank())) {
-            problems.add(
-                    "reason",
-                    Problem.Code.MISSING,
-                    "The evidence leads to " + leader.spoken()
-                            + ". Say why you conclude otherwise; both stay on record");
-        }
-        problems.throwIfAny();
-        FailureRanking.Ranked own = ranking.ranking().stream()
-                .filter(r -> r.explanation().equals(body.explanation()))
-                .findFirst()
-                .orElseThrow();
         return book.addEvent(
                 tag,
                 EventKind.CONCLUDED,
-                Map.of(
-                        "explanation", own.explanation(),
-                        "spoken", own.spoken(),
-                        "reason", body.reason() == null ? "" : body.reason().strip(),
-                        "probability", own.probability(),
-                        "leader", leader.spoken(),
-                        "probabilities",
-                                ranking.ranking().stream()
-                                        .map(r ->
-                                                Map.of("explanation", r.explanation(), "probability", r.probability()))
-                                        .toList()),
+                Conclusions.detail(book.view(tag).ranking(), body.explanation(), body.reason()),
                 JobBook.Hand.of(People.of(who), null));
     }
 }

@@ -1,12 +1,9 @@
 package app.brasskettle.server.choice;
 
-import app.brasskettle.core.choice.ChoiceReading;
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.choice.Offer;
 import app.brasskettle.core.choice.PriceBook;
 import app.brasskettle.core.quantity.Figures;
-import app.brasskettle.core.worksheet.Problem;
-import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
@@ -14,9 +11,7 @@ import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobView;
 import app.brasskettle.server.problems.RefusedException;
-import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -29,11 +24,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{tag}")
 class ChoiceController {
-
-    private static final List<String> WAYS = List.of("signature", "e-mail", "telephone", "in person");
-
-    /** The customer's answer. */
-    record Answer(String option, String customer, String how, String reason) {}
 
     private final JobBook book;
 
@@ -77,35 +67,9 @@ class ChoiceController {
     }
 
     @PostMapping("/choice")
-    JobView choose(@PathVariable String tag, @RequestBody Answer body, Authentication who) {
+    JobView choose(@PathVariable String tag, @RequestBody Answers.Answer body, Authentication who) {
         Person person = People.of(who, Role.OFFICE, Role.LEAD, Role.ADMIN);
-        ChoiceReading offered = book.view(tag)
-                .choice()
-                .orElseThrow(() -> RefusedException.gated("Nothing is offered yet: price the options first"));
-        Problems problems = new Problems();
-        problems.name("customer", body.customer());
-        problems.name("reason", body.reason());
-        if (body.how() == null || !WAYS.contains(body.how())) {
-            problems.add("how", Problem.Code.WORD, "how must be one of " + String.join(", ", WAYS));
-        }
-        Optional<ChoiceReading.Option> option = offered.options().stream()
-                .filter(o -> o.kind().word().equals(body.option()))
-                .findFirst();
-        if (option.isEmpty()) {
-            problems.add("option", Problem.Code.WORD, "option is not among those offered");
-        } else if (!option.get().open()) {
-            problems.add("option", Problem.Code.CONTRADICTION, option.get().reason());
-        }
-        problems.throwIfAny();
         return book.addEvent(
-                tag,
-                EventKind.CHOSEN,
-                Map.of(
-                        "option", option.orElseThrow().name(),
-                        "customer", body.customer().strip(),
-                        "how", body.how(),
-                        "reason", body.reason().strip(),
-                        "shown", offered),
-                JobBook.Hand.of(person, null));
+                tag, EventKind.CHOSEN, Answers.detail(book.view(tag).choice(), body), JobBook.Hand.of(person, null));
     }
 }

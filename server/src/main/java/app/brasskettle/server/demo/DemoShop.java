@@ -20,6 +20,8 @@ import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
+import app.brasskettle.server.cause.Conclusions;
+import app.brasskettle.server.choice.Answers;
 import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.Receipt;
@@ -146,10 +148,27 @@ class DemoShop implements ApplicationRunner {
         if (sheet.isPresent()) {
             book.writeSheet(tag, sheet.get(), 0, deed.with(), hand);
         } else if (event.isPresent()) {
-            book.addEvent(tag, event.get(), deed.with(), hand);
+            book.addEvent(tag, event.get(), detail(tag, event.get(), deed.with()), hand);
         } else {
             test(tag, story, deed, Word.parse(TestKind.class, deed.what()).orElseThrow(), hand);
         }
+    }
+
+    private Map<String, Object> detail(String tag, EventKind kind, Map<String, Object> told) {
+        return switch (kind) {
+            case CONCLUDED ->
+                Conclusions.detail(book.view(tag).ranking(), text(told, "explanation"), text(told, "reason"));
+            case CHOSEN ->
+                Answers.detail(
+                        book.view(tag).choice(),
+                        new Answers.Answer(
+                                text(told, "option"), text(told, "customer"), text(told, "how"), text(told, "reason")));
+            default -> told;
+        };
+    }
+
+    private static String text(Map<String, Object> told, String name) {
+        return String.valueOf(told.get(name));
     }
 
     private void test(String tag, Story story, Deed deed, TestKind kind, JobBook.Hand hand) {

@@ -1,6 +1,5 @@
 package app.brasskettle.server.jobs;
 
-import app.brasskettle.core.insulation.AbsorptionFit;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.jobs.Plate;
@@ -235,10 +234,5 @@ public class JobBook {
 
     private static RefusedException unknown(String tag) {
         return RefusedException.unknown("There is no job " + tag + " in this shop");
-    }
-
-    /** Parts of the current of an insulation test, where they can be told apart. */
-    static Optional<JobView.Fit> fit(app.brasskettle.core.insulation.InsulationTest test, double testV) {
-        return AbsorptionFit.of(test.readings(), testV).map(f -> new JobView.Fit(f, f.leakageSharePercent()));
     }
 }

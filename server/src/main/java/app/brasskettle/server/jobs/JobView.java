@@ -7,6 +7,7 @@ import app.brasskettle.core.energise.HighVoltageGate;
 import app.brasskettle.core.insulation.AbsorptionFit;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.insulation.InsulationTest;
+import app.brasskettle.core.insulation.TestVoltage;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.nameplate.NameplateReading;
 import app.brasskettle.core.resistance.ResistanceResult;
@@ -99,7 +100,14 @@ public record JobView(
             Done done) {}
 
     /** Absorption and leakage parts of the current. */
-    public record Fit(AbsorptionFit curve, double leakageSharePercent) {}
+    public record Fit(AbsorptionFit curve, double leakageSharePercent) {
+
+        /** The parts that the readings of {@code test} show at the standard's test voltage, where they can be told apart. */
+        public static Optional<Fit> of(InsulationTest test) {
+            double testV = TestVoltage.forRated(test.ratedVoltageV()).lowV();
+            return AbsorptionFit.of(test.readings(), testV).map(f -> new Fit(f, f.leakageSharePercent()));
+        }
+    }
 
     public record Resistance(ResistanceTest test, ResistanceResult result, boolean simulated, Done done) {}
 

@@ -2,7 +2,6 @@ package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.insulation.InsulationTest;
-import app.brasskettle.core.insulation.TestVoltage;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.jobs.JobRecord;
@@ -125,7 +124,7 @@ final class JobViews {
                 test,
                 WorksheetCatalogue.INSULATION.work().apply(test),
                 standing,
-                JobBook.fit(test, TestVoltage.forRated(test.ratedVoltageV()).lowV()),
+                JobView.Fit.of(test),
                 row.simulated(),
                 done(row));
     }

@@ -11,10 +11,12 @@ import io.swagger.v3.oas.models.media.ArraySchema;
 import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
+import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -36,16 +38,55 @@ class TradeSchemas {
         return new TradeTypes();
     }
 
-    /** Records are written whole, so each of their fields is always there; an absent one is null. */
+    /** Records are written whole: each of their fields is always there, and an absent one is null. */
     @Bean
-    OpenApiCustomizer allFieldsRequired() {
-        return api -> api.getComponents().getSchemas().values().forEach(schema -> {
-            if (schema.getProperties() != null) {
-                Set<String> names = new TreeSet<>();
-                schema.getProperties().keySet().forEach(n -> names.add((String) n));
-                schema.setRequired(new ArrayList<>(names));
+    OpenApiCustomizer wholeRecords() {
+        return api -> api.getComponents().getSchemas().forEach((name, schema) -> {
+            Map<String, Schema> properties = schema.getProperties();
+            if (properties != null) {
+                absent(name).forEach(p -> properties.computeIfPresent(p, (n, inner) -> orNull(inner)));
+                // As CoreJson writes it.
+                if (properties.containsKey("forPieces")) {
+                    properties.put("for", properties.remove("forPieces"));
+                }
+                schema.setRequired(new ArrayList<>(new TreeSet<>(properties.keySet())));
             }
         });
+    }
+
+    /** Fields of the record called {@code name} that may be absent; none for what is no record of ours. */
+    private static List<String> absent(String name) {
+        return type(name)
+                .filter(Class::isRecord)
+                .map(t -> Arrays.stream(t.getRecordComponents())
+                        .filter(c -> c.getType() == Optional.class)
+                        .map(RecordComponent::getName)
+                        .toList())
+                .orElse(List.of());
+    }
+
+    /** The class the description calls {@code name}; a record inside another is told from its package by trying. */
+    private static Optional<Class<?>> type(String name) {
+        String binary = name;
+        while (true) {
+            try {
+                return Optional.of(Class.forName(binary, false, TradeSchemas.class.getClassLoader()));
+            } catch (ClassNotFoundException deeper) {
+                int dot = binary.lastIndexOf('.');
+                if (dot < 0) {
+                    return Optional.empty();
+                }
+                binary = binary.substring(0, dot) + "$" + binary.substring(dot + 1);
+            }
+        }
+    }
+
+    private static Schema orNull(Schema inner) {
+        Schema nothing = new Schema();
+        nothing.setTypes(Set.of("null"));
+        Schema either = new Schema();
+        either.setAnyOf(List.of(inner, nothing));
+        return either;
     }
 
     private static final class TradeTypes implements ModelConverter {
@@ -63,16 +104,6 @@ class TradeSchemas {
             }
             if (raw == Samples.class) {
                 return new ArraySchema().items(new NumberSchema());
-            }
-            if (raw == Optional.class) {
-                Schema<?> inner = context.resolve(new AnnotatedType(java.containedType(0))
-                        .resolveAsRef(true)
-                        .ctxAnnotations(type.getCtxAnnotations()));
-                Schema<Object> nullable = new Schema<>();
-                Schema<Object> nothing = new Schema<>();
-                nothing.setTypes(Set.of("null"));
-                nullable.setAnyOf(List.of(inner, nothing));
-                return nullable;
             }
             return chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
         }

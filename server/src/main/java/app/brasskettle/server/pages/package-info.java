@@ -1,0 +1,2 @@
+/** The pages of the front end, shipped in the jar. */
+package app.brasskettle.server.pages;

@@ -1,0 +1,75 @@
+import type { Problem } from './types';
+
+/** An answer that refuses: its words for the top of the page, its problems for the fields. */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    detail: string,
+    readonly problems: Problem[],
+  ) {
+    super(detail);
+  }
+}
+
+/** The server did not answer at all. */
+export class Unreachable extends Error {
+  constructor() {
+    super('The server does not answer. What you typed is kept here; try again when it is back');
+  }
+}
+
+function csrf(): Record<string, string> {
+  const found = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie);
+  return found?.[1] ? { 'X-XSRF-TOKEN': decodeURIComponent(found[1]) } : {};
+}
+
+/** A key by which a repeated call is known to the server, so that a retry makes no second record. */
+export function requestKey(): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(16));
+  return Array.from(bytes, (b) => b.toString(16).padStart(2, '0')).join('');
+}
+
+export async function open(method: string, path: string, body?: unknown, key?: string): Promise<Response> {
+  const init: RequestInit = { method, headers: { ...csrf() } };
+  const headers = init.headers as Record<string, string>;
+  if (body !== undefined) {
+    headers['Content-Type'] = 'application/json';
+    init.body = JSON.stringify(body);
+  }
+  if (key) {
+    headers['Idempotency-Key'] = key;
+  }
+  let answer: Response;
+  try {
+    answer = await fetch(path, init);
+  } catch {
+    throw new Unreachable();
+  }
+  if (!answer.ok) {
+    throw await refusal(answer);
+  }
+  return answer;
+}
+
+async function refusal(answer: Response): Promise<Refusal> {
+  const told = (await answer.json().catch(() => ({}))) as Partial<{
+    title: string;
+    detail: string;
+    problems: Problem[];
+  }>;
+  if (answer.status === 401) {
+    window.dispatchEvent(new Event('brasskettle-signed-out'));
+  }
+  return new Refusal(
+    answer.status,
+    told.title ?? 'Refused',
+    told.detail ?? `The server refused (${answer.status})`,
+    told.problems ?? [],
+  );
+}
+
+export async function call<T>(method: string, path: string, body?: unknown, key?: string): Promise<T> {
+  const answer = await open(method, path, body, key);
+  return (await answer.json()) as T;
+}

@@ -1,0 +1,39 @@
+import type { components } from './schema';
+
+type S = components['schemas'];
+
+export type Verdict = S['app.brasskettle.core.verdict.Judgement']['verdict'];
+export type Judgement = S['app.brasskettle.core.verdict.Judgement'];
+export type Problem = S['app.brasskettle.core.worksheet.Problem'];
+export type Step = S['app.brasskettle.core.worksheet.Step'];
+export type Session = S['app.brasskettle.server.access.SessionController.Session'];
+export type Person = S['app.brasskettle.server.access.Person'];
+export type FloorRow = S['app.brasskettle.server.jobs.FloorRow'];
+export type JobView = S['app.brasskettle.server.jobs.JobView'];
+export type Identity = S['app.brasskettle.server.jobs.JobView.Identity'];
+export type LedgerEntry = S['app.brasskettle.server.jobs.JobView.LedgerEntry'];
+export type Gate = S['app.brasskettle.core.energise.EnergiseGate'];
+export type HighVoltage = S['app.brasskettle.core.energise.HighVoltageGate'];
+export type Discharge = S['app.brasskettle.server.jobs.JobView.Discharge'];
+export type SheetLook = S['app.brasskettle.server.jobs.SheetLook'];
+export type TestLook = S['app.brasskettle.server.bench.TestLook'];
+export type TimedReading = S['app.brasskettle.core.insulation.TimedReading'];
+export type InsulationResult = S['app.brasskettle.core.insulation.InsulationResult'];
+export type AbsorptionFit = S['app.brasskettle.core.insulation.AbsorptionFit'];
+export type Surge = S['app.brasskettle.server.jobs.JobView.Surge'];
+export type Ranking = S['app.brasskettle.core.cause.FailureRanking'];
+export type Ranked = S['app.brasskettle.core.cause.FailureRanking.Ranked'];
+export type EvidencePiece = S['app.brasskettle.core.jobs.JobReading.Piece'];
+export type Vocabulary = S['app.brasskettle.server.cause.CauseController.Vocabulary'];
+export type WindingResult = S['app.brasskettle.core.winding.WindingResult'];
+export type ChoiceReading = S['app.brasskettle.core.choice.ChoiceReading'];
+export type ChoiceOption = S['app.brasskettle.core.choice.ChoiceReading.Option'];
+export type SheetForm = S['app.brasskettle.core.catalogue.SheetForm'];
+export type FormField = S['app.brasskettle.core.catalogue.SheetForm.Field'];
+export type TypedAnswer = S['app.brasskettle.server.worksheets.WorksheetController.TypedAnswer'];
+export type NameplateReading = S['app.brasskettle.core.nameplate.NameplateReading'];
+export type FaultWord = S['app.brasskettle.server.instruments.InstrumentController.FaultWord'];
+export type Bridge = S['app.brasskettle.server.instruments.InstrumentController.Bridge'];
+
+/** What somebody types: figures as texts, in the shape of the record they fill. */
+export type Typed = { [field: string]: unknown };

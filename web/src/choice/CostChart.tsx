@@ -1,0 +1,37 @@
+import { useCallback } from 'react';
+import type { ChoiceReading } from '../api/types';
+import { Chart, frame, token } from '../charts/Chart';
+import { money } from '../quantity/figures';
+
+const LINES = { recondition: 'dotted', rewind: 'solid', replace: 'dashed' } as const;
+const COLOURS = { recondition: 'holds', rewind: 'copper', replace: 'ink' } as const;
+
+/** What each open option has cost by the end of each year. */
+export function CostChart({ choice }: { choice: ChoiceReading }) {
+  const option = useCallback(() => {
+    const f = frame();
+    const open = choice.options.filter((o) => o.open);
+    return {
+      ...f,
+      grid: { ...f.grid, left: 88 },
+      legend: {
+        top: 4,
+        right: 16,
+        itemWidth: 42,
+        textStyle: { color: token('ink'), fontSize: 15, fontFamily: token('text') },
+      },
+      xAxis: { type: 'category', data: choice.years, name: 'year', boundaryGap: false, ...f.axis },
+      yAxis: { type: 'value', ...f.axis, axisLabel: { ...f.axis.axisLabel, formatter: (v: number) => money(v) } },
+      tooltip: { ...f.tooltip, valueFormatter: (v: number) => money(v) },
+      series: open.map((o) => ({
+        name: o.name,
+        type: 'line',
+        data: o.costByYear,
+        showSymbol: false,
+        lineStyle: { width: 3, type: LINES[o.kind], color: token(COLOURS[o.kind]) },
+        itemStyle: { color: token(COLOURS[o.kind]) },
+      })),
+    };
+  }, [choice]);
+  return <Chart option={option} label="Money spent by the end of each year, for each open option" height={280} />;
+}

@@ -1,0 +1,57 @@
+import { useCallback, useEffect, useState } from 'react';
+
+const PREFIX = 'brasskettle.draft.';
+const CHANGED = 'brasskettle-drafts';
+
+/** How many entries stand in this browser that the server has not got. */
+export function draftCount(): number {
+  return Object.keys(localStorage).filter((k) => k.startsWith(PREFIX)).length;
+}
+
+function read<T>(name: string): T | undefined {
+  const text = localStorage.getItem(PREFIX + name);
+  try {
+    return text ? (JSON.parse(text) as T) : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+/**
+ * What is being typed, kept in this browser until the server has it: a closed tab, a lost network or an ended session
+ * lose nothing.
+ */
+export function useDraft<T>(name: string, start: T) {
+  const [value, setValue] = useState<T>(() => read<T>(name) ?? start);
+  const [dirty, setDirty] = useState(() => read<T>(name) !== undefined);
+
+  const change = useCallback(
+    (next: T) => {
+      setValue(next);
+      setDirty(true);
+      localStorage.setItem(PREFIX + name, JSON.stringify(next));
+      window.dispatchEvent(new Event(CHANGED));
+    },
+    [name],
+  );
+  const settle = useCallback(
+    (kept: T) => {
+      localStorage.removeItem(PREFIX + name);
+      setValue(kept);
+      setDirty(false);
+      window.dispatchEvent(new Event(CHANGED));
+    },
+    [name],
+  );
+  return { value, change, settle, dirty };
+}
+
+export function useDraftCount(): number {
+  const [count, setCount] = useState(draftCount);
+  useEffect(() => {
+    const recount = () => setCount(draftCount());
+    window.addEventListener(CHANGED, recount);
+    return () => window.removeEventListener(CHANGED, recount);
+  }, []);
+  return count;
+}

@@ -1,0 +1,56 @@
+import { useNavigate } from 'react-router';
+import type { JobView } from '../api/types';
+import { hours, money } from '../quantity/figures';
+import { Mark } from '../verdict/Mark';
+
+const WORDS = { shut: 'shut', 'test-power': 'test power only', open: 'open' } as const;
+const SHAPES = { shut: 'stop', 'test-power': 'watch', open: 'holds' } as const;
+
+/** What must never be out of sight: whose motor, what it is, what the outage has cost, and whether it may be put on power. */
+export function JobBand({ job }: { job: JobView }) {
+  const navigate = useNavigate();
+  const id = job.identity;
+  const first = job.gate.holding[0];
+  const more = job.gate.holding.length - 1;
+  return (
+    <>
+      <div className="whose">
+        <span className="tag">{id.tag}</span>
+        <dl>
+          <dt>
+            {id.machine}, {id.customer}
+          </dt>
+          <dd>{id.motor || 'plate not read'}</dd>
+        </dl>
+        <dl className="wide">
+          <dt>in the shop</dt>
+          <dd>{hours(id.hoursInShop)}</dd>
+        </dl>
+        {id.outageCostPerHour > 0 && (
+          <dl className="wide">
+            <dt>outage</dt>
+            <dd>{money(id.outageSoFar)}</dd>
+          </dl>
+        )}
+      </div>
+      <div className="grow" />
+      <button
+        type="button"
+        className="gate"
+        data-state={job.gate.state}
+        onClick={() => void navigate(`/jobs/${id.tag}/gate`)}
+      >
+        <Mark verdict={SHAPES[job.gate.state]} size={26} light />
+        <span>
+          <strong>Power: {WORDS[job.gate.state]}</strong>
+          {first ? clipped(first.sentence) : 'nothing holds it'}
+          {more > 0 && ` · and ${more} more`}
+        </span>
+      </button>
+    </>
+  );
+}
+
+function clipped(sentence: string): string {
+  return sentence.length > 58 ? `${sentence.slice(0, 56).trimEnd()}…` : sentence;
+}

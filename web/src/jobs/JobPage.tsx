@@ -1,0 +1,130 @@
+import { lazy, Suspense, useMemo } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import type { JobView } from '../api/types';
+import { Trouble } from '../forms/Trouble';
+import { Frame } from '../shell/Frame';
+import type { Key } from '../shell/keys';
+import { Mark } from '../verdict/Mark';
+import { GateStep } from './GateStep';
+import { JobBand } from './JobBand';
+import { Ledger } from './Ledger';
+import { useJob } from './useJob';
+
+const ArrivalStep = lazy(() => import('../receive/ArrivalStep').then((m) => ({ default: m.ArrivalStep })));
+const PlateStep = lazy(() => import('../nameplate/PlateStep').then((m) => ({ default: m.PlateStep })));
+const DeadStep = lazy(() => import('../bench/DeadStep').then((m) => ({ default: m.DeadStep })));
+const ResistanceStep = lazy(() =>
+  import('../resistance/ResistanceStep').then((m) => ({ default: m.ResistanceStep })),
+);
+const InsulationStep = lazy(() =>
+  import('../insulation/InsulationStep').then((m) => ({ default: m.InsulationStep })),
+);
+const SurgeStep = lazy(() => import('../surge/SurgeStep').then((m) => ({ default: m.SurgeStep })));
+const CoilMapStep = lazy(() => import('../teardown/CoilMapStep').then((m) => ({ default: m.CoilMapStep })));
+const CauseStep = lazy(() => import('../cause/CauseStep').then((m) => ({ default: m.CauseStep })));
+const WindingStep = lazy(() => import('../winding/WindingStep').then((m) => ({ default: m.WindingStep })));
+const ChooseStep = lazy(() => import('../choice/ChooseStep').then((m) => ({ default: m.ChooseStep })));
+
+/** A job: whose motor and may it run above; stations left, work in the middle, evidence right. */
+export function JobPage() {
+  const { tag = '', '*': step = '' } = useParams();
+  const navigate = useNavigate();
+  const job = useJob(tag);
+  const data = job.data;
+  const here = step || data?.next.step || 'receive';
+  const keys = useMemo(() => (data ? jobKeys(data, here, (to) => void navigate(to)) : []), [data, here, navigate]);
+  return (
+    <Frame band={data && <JobBand job={data} />} keys={keys}>
+      {data ? (
+        <div className="columns">
+          <Spine job={data} here={here} />
+          <main className="work" id="work" key={`${tag}/${here}`}>
+            <Suspense fallback={null}>
+              <Work job={data} step={here} />
+            </Suspense>
+          </main>
+          <Ledger job={data} />
+        </div>
+      ) : (
+        <main className="page" id="work">
+          <Trouble error={job.error} />
+          {job.error && <Link to="/">Back to the floor</Link>}
+        </main>
+      )}
+    </Frame>
+  );
+}
+
+function jobKeys(job: JobView, here: string, go: (to: string) => void): Key[] {
+  const steps = job.stations.flatMap((s) => s.steps.map((t) => t.step));
+  const at = steps.indexOf(here);
+  const move = (by: number) => {
+    const to = steps[at + by];
+    if (to) {
+      go(`/jobs/${job.identity.tag}/${to}`);
+    }
+  };
+  return [
+    { key: '[', label: 'step before', run: () => move(-1) },
+    { key: ']', label: 'step after', run: () => move(1) },
+    { key: 'G', label: 'what holds the gate', run: () => go(`/jobs/${job.identity.tag}/gate`) },
+    { key: 'F', label: 'floor', run: () => go('/') },
+  ];
+}
+
+function Spine({ job, here }: { job: JobView; here: string }) {
+  return (
+    <nav className="spine" aria-label="Stations">
+      {job.stations.map((station) => {
+        const steps = station.steps;
+        const single = steps.length === 1 ? steps[0] : undefined;
+        return (
+          <div key={station.station}>
+            <Link to={`/jobs/${job.identity.tag}/${single?.step ?? steps[0]?.step ?? ''}`}>
+              <Mark verdict={station.verdict} />
+              {station.name}
+            </Link>
+            {steps.map((s) => (
+              <Link
+                key={s.step}
+                to={`/jobs/${job.identity.tag}/${s.step}`}
+                className={`step ${s.step === here ? 'here' : ''}`}
+                aria-current={s.step === here ? 'step' : undefined}
+              >
+                <Mark verdict={s.verdict} size={16} />
+                {s.name}
+              </Link>
+            ))}
+          </div>
+        );
+      })}
+    </nav>
+  );
+}
+
+function Work({ job, step }: { job: JobView; step: string }) {
+  switch (step) {
+    case 'receive':
+      return <ArrivalStep job={job} />;
+    case 'plate':
+      return <PlateStep job={job} />;
+    case 'bench/dead':
+      return <DeadStep job={job} />;
+    case 'bench/resistance':
+      return <ResistanceStep job={job} />;
+    case 'bench/insulation':
+      return <InsulationStep job={job} />;
+    case 'bench/surge':
+      return <SurgeStep job={job} />;
+    case 'teardown/coils':
+      return <CoilMapStep job={job} />;
+    case 'cause':
+      return <CauseStep job={job} />;
+    case 'winding':
+      return <WindingStep job={job} />;
+    case 'choose':
+      return <ChooseStep job={job} />;
+    default:
+      return <GateStep job={job} />;
+  }
+}

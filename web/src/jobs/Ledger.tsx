@@ -1,0 +1,55 @@
+import { Link } from 'react-router';
+import type { JobView } from '../api/types';
+import { moment, percent } from '../quantity/figures';
+import { Mark } from '../verdict/Mark';
+
+/** Every piece of evidence in its order of arrival, newest first; under it what it looks like, and the next look. */
+export function Ledger({ job }: { job: JobView }) {
+  const tag = job.identity.tag;
+  const looks = job.ranking.looks[0];
+  return (
+    <aside className="ledger" aria-label="Ledger">
+      <h2>Ledger</h2>
+      {job.ledger.map((e, n) => (
+        <Link
+          key={n}
+          to={`/jobs/${tag}/${e.step}`}
+          className={`entry ${e.superseded ? 'past' : ''}`}
+          data-verdict={e.verdict}
+        >
+          <Mark verdict={e.verdict} />
+          <div>
+            <span>{e.headline}</span>
+            <small>
+              {e.by}
+              {e.simulated && ' · simulated'} · {moment(e.at)}
+              {e.note && ` · ${e.note}`}
+            </small>
+          </div>
+        </Link>
+      ))}
+      <h2 style={{ margin: '22px 0 8px' }}>Looks most like</h2>
+      {job.ranking.ranking.slice(0, 3).map((r) => (
+        <div key={r.explanation}>
+          <div className="like">
+            <span>{r.spoken}</span>
+            <b>{percent(r.probability)}</b>
+          </div>
+          <div className="bar">
+            <i style={{ width: `${100 * r.probability}%` }} />
+          </div>
+        </div>
+      ))}
+      {looks && (
+        <p className="small">
+          Next look{looks.separates && ` (${looks.separates})`}: <b>{looks.ask}</b> {looks.minutes} min.
+        </p>
+      )}
+      <p style={{ marginTop: 18 }} className="small">
+        <a href={`/api/jobs/${tag}/sheet.pdf`} target="_blank" rel="noreferrer">
+          Print the sheet (PDF)
+        </a>
+      </p>
+    </aside>
+  );
+}

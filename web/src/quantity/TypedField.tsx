@@ -1,0 +1,81 @@
+import { Input, type InputRef } from 'antd';
+import { useId, type KeyboardEvent, type ReactNode, type Ref } from 'react';
+import type { Problem } from '../api/types';
+
+/** Enter goes to the next reading, as a hand with a glove on expects. */
+export function toNextField(event: KeyboardEvent<HTMLElement>) {
+  if (event.key !== 'Enter') {
+    return;
+  }
+  const form = event.currentTarget.closest('form');
+  const fields = form ? Array.from(form.querySelectorAll<HTMLElement>('input, textarea')) : [];
+  const at = fields.findIndex((f) => f === event.target);
+  const next = fields.slice(at + 1).find((f) => !(f as HTMLInputElement).disabled && f.tabIndex >= 0);
+  if (at >= 0 && next) {
+    event.preventDefault();
+    next.focus();
+  }
+}
+
+/** A problem in words a person would use: the field's label in place of its name. */
+export function spoken(problem: Problem, label: string): string {
+  const text = problem.message.startsWith(problem.field)
+    ? label + problem.message.slice(problem.field.length)
+    : problem.message;
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+/** A field for a figure with or without its unit, with what was understood and what is wrong beside it. */
+export function TypedField({
+  label,
+  value,
+  onChange,
+  unit,
+  shown,
+  problem,
+  note,
+  words,
+  hint,
+  disabled,
+  inputRef,
+}: {
+  label: string;
+  value: string;
+  onChange: (text: string) => void;
+  unit?: string | undefined;
+  shown?: string | undefined;
+  problem?: Problem | undefined;
+  note?: ReactNode;
+  words?: boolean;
+  hint?: string | undefined;
+  disabled?: boolean;
+  inputRef?: Ref<InputRef>;
+}) {
+  const id = useId();
+  const said = problem ? undefined : (shown ?? note);
+  return (
+    <label className={words ? 'field words' : 'field'} htmlFor={id}>
+      <span className="label">
+        {label}
+        {unit && <span className="figure small">{unit}</span>}
+      </span>
+      <Input
+        id={id}
+        ref={inputRef ?? null}
+        value={value}
+        placeholder={hint}
+        disabled={disabled}
+        inputMode={words ? 'text' : 'decimal'}
+        autoComplete="off"
+        status={problem ? 'error' : ''}
+        aria-invalid={problem ? true : undefined}
+        aria-describedby={`${id}-said`}
+        onChange={(e) => onChange(e.target.value)}
+        onKeyDown={toNextField}
+      />
+      <span id={`${id}-said`}>
+        {problem ? <span className="wrong">{spoken(problem, label)}</span> : <span className="said">{said}</span>}
+      </span>
+    </label>
+  );
+}

@@ -1,0 +1,78 @@
+/** Figures as people read them. Rounding happens here and nowhere before. */
+
+function grouped(text: string): string {
+  const [whole = '', part] = text.split('.');
+  const sign = whole.startsWith('-') ? '−' : '';
+  const digits = whole.replace('-', '');
+  const set = digits.length >= 5 ? digits.replace(/\B(?=(\d{3})+$)/g, '\u202f') : digits;
+  return sign + set + (part ? `.${part}` : '');
+}
+
+/** To four significant figures, without exponent. */
+export function plain(value: number, digits = 4): string {
+  if (value === 0) {
+    return '0';
+  }
+  const rounded = Number(value.toPrecision(Math.max(digits, Math.ceil(Math.log10(Math.abs(value) + 1)))));
+  const places = Math.max(0, digits - 1 - Math.floor(Math.log10(Math.abs(value))));
+  const text = rounded.toFixed(Math.min(20, places));
+  return grouped(text.includes('.') ? text.replace(/\.?0+$/, '') : text);
+}
+
+export function percent(share: number): string {
+  const value = 100 * share;
+  return `${value < 10 ? value.toFixed(1) : value.toFixed(0)} %`;
+}
+
+export function money(value: number): string {
+  return grouped(Math.round(value).toString());
+}
+
+export function megohm(value: number): string {
+  if (value >= 1000) {
+    return `${plain(value / 1000, 3)} GΩ`;
+  }
+  return value > 0 && value < 0.1 ? `${plain(value * 1000, 3)} kΩ` : `${plain(value, 3)} MΩ`;
+}
+
+export function ohm(value: number): string {
+  return value > 0 && value < 0.1 ? `${plain(value * 1000)} mΩ` : `${plain(value)} Ω`;
+}
+
+export function hertz(value: number): string {
+  return value >= 10_000 ? `${plain(value / 1000)} kHz` : `${plain(value)} Hz`;
+}
+
+/** Hours in the shop: "3 h", "2 d 6 h". */
+export function hours(value: number): string {
+  const whole = Math.floor(value);
+  const days = Math.floor(whole / 24);
+  if (days === 0) {
+    return whole === 0 ? `${Math.round(value * 60)} min` : `${whole} h`;
+  }
+  return whole % 24 === 0 ? `${days} d` : `${days} d ${whole % 24} h`;
+}
+
+export function clock(seconds: number): string {
+  const s = Math.ceil(seconds);
+  return `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
+}
+
+const DAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
+
+function two(n: number): string {
+  return String(n).padStart(2, '0');
+}
+
+/** "10:42" today, "Mon 10:42" within the week, "12 Nov 10:42" else; in this browser's own time. */
+export function moment(iso: string, now = new Date()): string {
+  const at = new Date(iso);
+  const time = `${two(at.getHours())}:${two(at.getMinutes())}`;
+  if (at.toDateString() === now.toDateString()) {
+    return time;
+  }
+  const away = Math.abs(now.getTime() - at.getTime());
+  return away < 6 * 86_400_000
+    ? `${DAYS[at.getDay()]} ${time}`
+    : `${at.getDate()} ${at.toLocaleString('en', { month: 'short' })} ${time}`;
+}

@@ -1,0 +1,132 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Button, Input } from 'antd';
+import { useRef } from 'react';
+import { useNavigate } from 'react-router';
+import { call, Refusal, requestKey } from '../api/http';
+import type { JobView } from '../api/types';
+import { useDraft } from '../forms/drafts';
+import { at } from '../forms/look';
+import { Trouble } from '../forms/Trouble';
+import { Picks } from '../quantity/Picks';
+import { TypedField } from '../quantity/TypedField';
+import { Frame } from '../shell/Frame';
+
+const EMPTY = {
+  customer: '',
+  machine: '',
+  complaint: '',
+  supply: '',
+  urgency: 'usual' as 'rush' | 'usual' | 'can-wait',
+  outageCostPerHour: '',
+  promised: '',
+};
+
+const FIELDS = ['customer', 'machine', 'complaint', 'supply', 'urgency', 'outageCostPerHour', 'promisedAt'];
+
+/** A motor at the door: who, what, what happened, how urgent. */
+export function ReceivePage() {
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const draft = useDraft('receive', EMPTY);
+  const v = draft.value;
+  const key = useRef(requestKey());
+  const receive = useMutation({
+    mutationFn: () => {
+      const { promised, ...rest } = v;
+      const promisedAt = promised ? new Date(promised).toISOString() : null;
+      return call<JobView>('POST', '/api/jobs', { ...rest, promisedAt }, key.current);
+    },
+    onSuccess: (job) => {
+      draft.settle(EMPTY);
+      client.setQueryData(['job', job.identity.tag], job);
+      void client.invalidateQueries({ queryKey: ['floor'] });
+      void navigate(`/jobs/${job.identity.tag}/receive`);
+    },
+  });
+  const problems = receive.error instanceof Refusal ? receive.error.problems : [];
+  const set = (part: Partial<typeof EMPTY>) => draft.change({ ...v, ...part });
+  const cost = Number(v.outageCostPerHour);
+  return (
+    <Frame keys={[{ key: 'Escape', label: 'back to the floor', run: () => void navigate('/') }]}>
+      <main className="page" id="work">
+        <form
+          style={{ maxWidth: 860 }}
+          onSubmit={(e) => {
+            e.preventDefault();
+            receive.mutate();
+          }}
+        >
+          <div className="head">
+            <h1>Receive a motor</h1>
+            <span className="soft">what the customer says now is what makes the cause findable later</span>
+          </div>
+          <Trouble error={receive.error} hide={FIELDS} />
+          <div className="grid2">
+            <TypedField
+              words
+              label="Customer"
+              value={v.customer}
+              problem={at(problems, 'customer')}
+              onChange={(customer) => set({ customer })}
+            />
+            <TypedField
+              words
+              label="Machine it drives"
+              value={v.machine}
+              problem={at(problems, 'machine')}
+              onChange={(machine) => set({ machine })}
+            />
+          </div>
+          <label className="field words">
+            <span className="label">Complaint, in the customer’s words</span>
+            <Input.TextArea
+              rows={3}
+              value={v.complaint}
+              maxLength={2000}
+              placeholder="What happened, and what just before? Power cut, new drive, flooding, trips, noise"
+              onChange={(e) => set({ complaint: e.target.value })}
+            />
+            <span className="said">{at(problems, 'complaint')?.message}</span>
+          </label>
+          <TypedField
+            words
+            label="Supply and protection when it failed"
+            hint="mains, star-delta, drive and cable length; which relay at which setting"
+            value={v.supply}
+            problem={at(problems, 'supply')}
+            onChange={(supply) => set({ supply })}
+          />
+          <Picks
+            label="How urgent"
+            value={v.urgency}
+            options={[
+              ['rush', 'Rush'],
+              ['usual', 'Usual'],
+              ['can-wait', 'Can wait'],
+            ]}
+            onPick={(urgency) => set({ urgency })}
+          />
+          <div className="grid2">
+            <TypedField
+              label="An hour of outage costs"
+              value={v.outageCostPerHour}
+              problem={at(problems, 'outageCostPerHour')}
+              note={cost > 0 ? `${Math.round(cost * 24)} a day; it counts from now` : 'empty when nothing waits for it'}
+              onChange={(outageCostPerHour) => set({ outageCostPerHour })}
+            />
+            <label className="field words">
+              <span className="label">Promised for</span>
+              <Input type="datetime-local" value={v.promised} onChange={(e) => set({ promised: e.target.value })} />
+              <span className="wrong">{at(problems, 'promisedAt') && 'The promised time lies in the past'}</span>
+            </label>
+          </div>
+          <div className="actions">
+            <Button type="primary" htmlType="submit" loading={receive.isPending}>
+              Take it in, then look it over
+            </Button>
+          </div>
+        </form>
+      </main>
+    </Frame>
+  );
+}

@@ -1,0 +1,188 @@
+import { useMutation } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { call, Refusal } from '../api/http';
+import type { Bridge, JobView, TestLook } from '../api/types';
+import { Because } from '../bench/Because';
+import { useDraft } from '../forms/drafts';
+import { at, useLook, whileTyping } from '../forms/look';
+import { Trouble } from '../forms/Trouble';
+import { StandIn } from '../instruments/StandIn';
+import { useChange } from '../jobs/useJob';
+import { moment, ohm } from '../quantity/figures';
+import { Picks } from '../quantity/Picks';
+import { TypedField } from '../quantity/TypedField';
+import { Arithmetic } from '../verdict/Arithmetic';
+import { Judged } from '../verdict/Judged';
+
+const EMPTY = {
+  windingTemperatureC: '',
+  conductor: 'copper',
+  terminalOhms: { ab: '', bc: '', ca: '' },
+  simulated: false,
+  because: '',
+};
+
+const PAIRS = [
+  ['ab', 'A to B'],
+  ['bc', 'B to C'],
+  ['ca', 'C to A'],
+] as const;
+
+/** Three resistances, corrected, solved for the phases, and held against each other. */
+export function ResistanceStep({ job }: { job: JobView }) {
+  const tag = job.identity.tag;
+  const done = job.bench.resistance;
+  const [again, setAgain] = useState(false);
+  if (done && !again) {
+    return (
+      <>
+        <div className="head">
+          <h1>Winding resistance</h1>
+          <span className="soft">
+            {done.done.by} · {moment(done.done.at)}
+            {done.simulated && ' · simulated bridge'}
+          </span>
+        </div>
+        <table className="quiet" style={{ maxWidth: 460 }}>
+          <tbody>
+            {PAIRS.map(([pair, label]) => {
+              const value = done.test.terminalOhms[pair];
+              return (
+                <tr key={pair}>
+                  <td>{label}</td>
+                  <td className="n">{value === null ? 'open' : ohm(value)}</td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+        <Judged judgement={done.result.judgement} />
+        <Phases phases={done.result.phaseOhms} />
+        <div className="actions">
+          <Button onClick={() => setAgain(true)}>Measure again, this one is superseded</Button>
+        </div>
+        <Arithmetic steps={done.result.steps} />
+      </>
+    );
+  }
+  return <Entry job={job} tag={tag} finished={() => setAgain(false)} />;
+}
+
+function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: () => void }) {
+  const navigate = useNavigate();
+  const draft = useDraft(`${tag}.resistance`, EMPTY);
+  const v = draft.value;
+  const repeat = job.bench.resistance !== null;
+  const { simulated, because, ...typed } = v;
+  const started = PAIRS.some(([p]) => v.terminalOhms[p].trim() !== '');
+  const look = useLook<TestLook>(`/api/jobs/${tag}/tests/winding-resistance/look`, typed, started);
+  const keep = useChange(tag, (after) => {
+    draft.settle(EMPTY);
+    finished();
+    if (after.bench.resistance?.result.verdict === 'holds' && !after.bench.insulation) {
+      void navigate(`/jobs/${tag}/bench/insulation`);
+    }
+  });
+  const bridge = useMutation({
+    mutationFn: () => call<Bridge>('POST', `/api/jobs/${tag}/instruments/bridge`),
+    onSuccess: (read) =>
+      draft.change({
+        ...v,
+        terminalOhms: {
+          ab: read.terminalOhms['ab'] ?? '',
+          bc: read.terminalOhms['bc'] ?? '',
+          ca: read.terminalOhms['ca'] ?? '',
+        },
+        windingTemperatureC: String(read.windingTemperatureC),
+        simulated: true,
+      }),
+  });
+  const refused = keep.error instanceof Refusal ? keep.error.problems : [];
+  const problems = [...whileTyping(look?.problems), ...refused];
+  const fields = ['windingTemperatureC', 'because', ...PAIRS.map(([p]) => `terminalOhms.${p}`)];
+  const set = (part: Partial<typeof EMPTY>) => {
+    keep.reset();
+    draft.change({ ...v, simulated: false, ...part });
+  };
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        keep.mutate({ method: 'POST', path: 'tests/winding-resistance', body: { typed, simulated, because } });
+      }}
+    >
+      <div className="head">
+        <h1>Winding resistance</h1>
+        <span className="soft">terminal to terminal; four wires under 1 Ω; type “open” for a pair that is</span>
+      </div>
+      <p className="caution">Supply locked out, leads free of it. Touch no lead while the bridge drives current.</p>
+      <Trouble error={keep.error ?? bridge.error} hide={fields} />
+      <div className="grid2">
+        {PAIRS.map(([pair, label]) => (
+          <TypedField
+            key={pair}
+            label={label}
+            unit="Ω"
+            value={v.terminalOhms[pair]}
+            shown={look?.shown[`terminalOhms.${pair}`]}
+            problem={at(problems, `terminalOhms.${pair}`)}
+            onChange={(text) => set({ terminalOhms: { ...v.terminalOhms, [pair]: text } })}
+          />
+        ))}
+        <TypedField
+          label="Temperature of the winding"
+          unit="°C"
+          value={v.windingTemperatureC}
+          shown={look?.shown['windingTemperatureC']}
+          problem={at(problems, 'windingTemperatureC')}
+          onChange={(windingTemperatureC) => set({ windingTemperatureC })}
+        />
+      </div>
+      <Picks
+        label="Conductor"
+        value={v.conductor}
+        options={[
+          ['copper', 'Copper'],
+          ['aluminium', 'Aluminium'],
+        ]}
+        onPick={(conductor) => set({ conductor })}
+      />
+      {look?.resistance && <Judged judgement={look.resistance.judgement} />}
+      {look?.resistance && <Phases phases={look.resistance.phaseOhms} />}
+      <Because
+        needed={repeat}
+        value={v.because}
+        problem={at(refused, 'because')}
+        onChange={(text) => set({ because: text, simulated })}
+      />
+      <div className="actions">
+        <Button type="primary" htmlType="submit" loading={keep.isPending} disabled={!started}>
+          Keep the readings
+        </Button>
+        <Button onClick={() => bridge.mutate()} loading={bridge.isPending}>
+          Read the simulated bridge
+        </Button>
+        {repeat && <Button onClick={finished}>Leave it as it was</Button>}
+      </div>
+      <StandIn job={job} />
+    </form>
+  );
+}
+
+function Phases({ phases }: { phases: { [name: string]: number } | null }) {
+  if (!phases) {
+    return null;
+  }
+  return (
+    <div className="grid3">
+      {Object.entries(phases).map(([name, value]) => (
+        <div key={name}>
+          <h3>Phase {name.toUpperCase()}</h3>
+          <span className="big">{ohm(value)}</span>
+        </div>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,99 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState, type ReactNode } from 'react';
+import { Link, NavLink } from 'react-router';
+import { call } from '../api/http';
+import type { Session } from '../api/types';
+import { useDraftCount } from '../forms/drafts';
+import { applySetting, savedSetting } from '../theme/theme';
+import { useKeys, type Key } from './keys';
+import { usePerson } from './session';
+
+const PLACES = [
+  ['/', 'Floor'],
+  ['/worksheets', 'Worksheets'],
+] as const;
+
+/** The iron band above, the keys below, the page between. */
+export function Frame({
+  band,
+  keys = [],
+  children,
+}: {
+  /** What the band carries; the places of the shop when nothing else is given. */
+  band?: ReactNode;
+  keys?: Key[];
+  children: ReactNode;
+}) {
+  useKeys(keys);
+  return (
+    <div className="app">
+      <a className="skip" href="#work">
+        To the work
+      </a>
+      <header className="band">
+        <Link className="brand" to="/" aria-label="Brass Kettle, to the floor">
+          <img src="/kettle.svg" alt="" />
+          <span>Brass Kettle</span>
+        </Link>
+        {band ?? <Places />}
+      </header>
+      {children}
+      <Foot keys={keys} />
+    </div>
+  );
+}
+
+function Places() {
+  return (
+    <>
+      <nav aria-label="Places">
+        {PLACES.map(([to, label]) => (
+          <NavLink key={to} to={to} end className={({ isActive }) => (isActive ? 'here' : '')}>
+            {label}
+          </NavLink>
+        ))}
+      </nav>
+      <div className="grow" />
+    </>
+  );
+}
+
+function Foot({ keys }: { keys: Key[] }) {
+  const person = usePerson();
+  const client = useQueryClient();
+  const drafts = useDraftCount();
+  const [setting, setSetting] = useState(savedSetting);
+  const other = setting === 'dark' ? 'light' : 'dark';
+  return (
+    <footer className="foot">
+      {keys.map((k) => (
+        <span key={k.key} className="keys">
+          <kbd>{k.key === ' ' ? 'Space' : k.key}</kbd>
+          {k.label}
+        </span>
+      ))}
+      <span className="grow" />
+      <button
+        type="button"
+        onClick={() => {
+          applySetting(other);
+          setSetting(other);
+          window.dispatchEvent(new Event('brasskettle-setting'));
+        }}
+      >
+        {other} setting
+      </button>
+      <span>
+        {person.displayName} · {person.role} · {drafts === 0 ? 'everything saved' : `${drafts} not sent yet`}
+      </span>
+      <button
+        type="button"
+        onClick={() =>
+          void call<Session>('DELETE', '/api/session').then((s) => client.setQueryData(['session'], s))
+        }
+      >
+        sign out
+      </button>
+    </footer>
+  );
+}

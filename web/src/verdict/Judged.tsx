@@ -1,0 +1,31 @@
+import type { ReactNode } from 'react';
+import type { Judgement } from '../api/types';
+import { Mark, verdictWord } from './Mark';
+
+/** A judgement as a sentence: word, figure and limit; the rule and its source; what to do next. */
+export function Judged({
+  judgement,
+  other,
+  children,
+}: {
+  judgement: Judgement;
+  /** How the other school judges, in one line. */
+  other?: string | undefined;
+  children?: ReactNode;
+}) {
+  const under = [judgement.because, judgement.source].filter(Boolean).join(' · ');
+  return (
+    <section className="judged" data-verdict={judgement.verdict} aria-live="polite">
+      <Mark verdict={judgement.verdict} size={40} />
+      <div>
+        <h2>
+          {verdictWord(judgement.verdict)}: {judgement.headline}
+        </h2>
+        {under && <p>{under}</p>}
+        {other && <p>{other}</p>}
+        {judgement.next && <p className="next">Next: {judgement.next}</p>}
+      </div>
+      <div>{children}</div>
+    </section>
+  );
+}

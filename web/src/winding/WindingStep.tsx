@@ -1,0 +1,200 @@
+import { Button } from 'antd';
+import { useNavigate } from 'react-router';
+import { Refusal } from '../api/http';
+import type { JobView, SheetLook, WindingResult } from '../api/types';
+import { useDraft } from '../forms/drafts';
+import { at, useLook, whileTyping } from '../forms/look';
+import { Trouble } from '../forms/Trouble';
+import { useChange } from '../jobs/useJob';
+import { ohm, plain } from '../quantity/figures';
+import { Picks } from '../quantity/Picks';
+import { TypedField } from '../quantity/TypedField';
+import { Arithmetic } from '../verdict/Arithmetic';
+import { Judged } from '../verdict/Judged';
+import { Mark } from '../verdict/Mark';
+
+const COUNTS = [
+  ['slots', 'Slots', ''],
+  ['poles', 'Poles', ''],
+  ['turnsPerCoil', 'Turns in a coil', ''],
+  ['spanSlots', 'Span (1 to 11 is 10)', ''],
+  ['parallelCircuits', 'Parallel circuits', ''],
+] as const;
+
+const MEASURES = [
+  ['meanTurnLengthM', 'Mean turn length', 'mm'],
+  ['boreDiameterM', 'Bore', 'mm'],
+  ['coreLengthM', 'Iron length, ducts off', 'mm'],
+  ['stackingFactor', 'Stacking factor', ''],
+  ['toothWidthM', 'Tooth width', 'mm'],
+  ['backIronDepthM', 'Back iron depth', 'mm'],
+  ['slotAreaMm2', 'Slot area', 'mm²'],
+] as const;
+
+type Field = (typeof COUNTS)[number][0] | (typeof MEASURES)[number][0] | 'ratedVoltageV' | 'frequencyHz' | 'ratedCurrentA';
+type Wire = { count: string; bareDiameterMm: string; insulatedDiameterMm: string };
+type Take = Record<Field, string> & { connection: string; strands: Wire[] };
+
+const WIRE: Wire = { count: '', bareDiameterMm: '', insulatedDiameterMm: '' };
+const WIRE_FIELDS = [
+  ['count', 'Wires in hand', ''],
+  ['bareDiameterMm', 'Bare', 'mm'],
+  ['insulatedDiameterMm', 'Over enamel', 'mm'],
+] as const;
+
+function fresh(job: JobView): Take {
+  const plate = (job.sheets['plate']?.typed ?? {}) as Record<string, string | undefined>;
+  const empty = Object.fromEntries([...COUNTS, ...MEASURES].map(([f]) => [f, ''])) as Record<Field, string>;
+  return {
+    ...empty,
+    poles: job.plate ? String(job.plate.poles) : '',
+    stackingFactor: '0.95',
+    parallelCircuits: '1',
+    ratedVoltageV: plate['ratedVoltageV'] ?? '',
+    frequencyHz: plate['frequencyHz'] ?? '',
+    ratedCurrentA: plate['ratedCurrentA'] ?? '',
+    connection: plate['connection'] === 'delta' ? 'delta' : 'wye',
+    strands: [WIRE],
+  };
+}
+
+/** Winding data as counted, checked while they are typed, before the copper comes out. */
+export function WindingStep({ job }: { job: JobView }) {
+  const tag = job.identity.tag;
+  const navigate = useNavigate();
+  const sheet = job.sheets['winding'];
+  const draft = useDraft<Take>(`${tag}.winding`, { ...fresh(job), ...(sheet?.typed as Partial<Take> | undefined) });
+  const v = draft.value;
+  const started = [...COUNTS, ...MEASURES].every(([f]) => v[f].trim() !== '');
+  const look = useLook<SheetLook>(`/api/jobs/${tag}/sheets/winding/look`, v, v.slots !== '');
+  const keep = useChange(tag, () => {
+    draft.settle(v);
+    void navigate(`/jobs/${tag}/choose`);
+  });
+  const refused = keep.error instanceof Refusal ? keep.error.problems : [];
+  const problems = [...whileTyping(look?.problems), ...refused];
+  const known = [
+    ...COUNTS.map(([f]) => f as string),
+    ...MEASURES.map(([f]) => f as string),
+    ...v.strands.flatMap((_, n) => WIRE_FIELDS.map(([f]) => `strands[${n}].${f}`)),
+  ];
+  const set = (part: Partial<Take>) => {
+    keep.reset();
+    draft.change({ ...v, ...part });
+  };
+  const wires = (n: number, part: Partial<Wire>) =>
+    set({ strands: v.strands.map((w, k) => (k === n ? { ...w, ...part } : w)) });
+  const result = look ? look.winding : started ? job.winding : null;
+  const field = (f: Field, label: string, unit: string) => (
+    <TypedField
+      key={f}
+      label={label}
+      unit={unit}
+      value={v[f]}
+      shown={look?.shown[f]}
+      problem={at(problems, f)}
+      onChange={(text) => set({ [f]: text })}
+    />
+  );
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        keep.mutate({ method: 'PUT', path: 'sheets/winding', body: { version: sheet?.version ?? 0, typed: v } });
+      }}
+    >
+      <div className="head">
+        <h1>Winding data</h1>
+        <span className="soft">two-layer lap, as counted, before anything is stripped</span>
+      </div>
+      <Trouble error={keep.error} hide={known} />
+      {result && <Findings result={result} job={job} />}
+      <div className="grid3">{COUNTS.map(([f, label, unit]) => field(f, label, unit))}</div>
+      <Picks
+        label="Connected in"
+        value={v.connection}
+        options={[
+          ['wye', 'Wye'],
+          ['delta', 'Delta'],
+        ]}
+        onPick={(connection) => set({ connection })}
+      />
+      <fieldset>
+        <legend>Wires in hand</legend>
+        {v.strands.map((w, n) => (
+          <div className="grid3" key={n}>
+            {WIRE_FIELDS.map(([f, label, unit]) => (
+              <TypedField
+                key={f}
+                label={label}
+                unit={unit}
+                value={w[f]}
+                shown={look?.shown[`strands[${n}].${f}`]}
+                problem={at(problems, `strands[${n}].${f}`)}
+                onChange={(text) => wires(n, { [f]: text })}
+              />
+            ))}
+          </div>
+        ))}
+        <Button onClick={() => set({ strands: [...v.strands, WIRE] })}>Another size in hand</Button>{' '}
+        {v.strands.length > 1 && (
+          <Button onClick={() => set({ strands: v.strands.slice(0, -1) })}>One size less</Button>
+        )}
+      </fieldset>
+      <div className="grid3">{MEASURES.map(([f, label, unit]) => field(f, label, unit))}</div>
+      <div className="actions">
+        <Button type="primary" htmlType="submit" loading={keep.isPending}>
+          {sheet ? 'Correct the take' : 'Keep the take'}
+        </Button>
+        {draft.dirty && <span className="soft small">not saved yet; kept on this tablet</span>}
+      </div>
+      {result && <Arithmetic steps={result.steps} />}
+    </form>
+  );
+}
+
+function Findings({ result, job }: { result: WindingResult; job: JobView }) {
+  const measured = job.bench.resistance?.result.meanOhmAt25C;
+  const predicted = result.terminalOhmAt25C;
+  const apart = measured && predicted ? (100 * (measured - predicted)) / predicted : undefined;
+  return (
+    <>
+      <Judged judgement={result.judgement} other={result.misreading ?? undefined} />
+      <div className="grid3" style={{ marginBottom: 14 }}>
+        <div>
+          <h3>Winding factor</h3>
+          <span className="big">{result.windingFactor === null ? '–' : plain(result.windingFactor, 3)}</span>
+          <span className="soft small">
+            {result.groups} groups{result.balanced ? ', balanced' : ', not balanced'}
+          </span>
+        </div>
+        <div>
+          <h3>Copper</h3>
+          <span className="big">{plain(result.copperMassKg, 3)} kg</span>
+        </div>
+        <div>
+          <h3>Between terminals, 25 °C</h3>
+          <span className="big">{predicted === null ? '–' : ohm(predicted)}</span>
+          <span className="soft small">
+            {apart === undefined || measured === null || measured === undefined
+              ? 'nothing measured to hold it against'
+              : `measured ${ohm(measured)}, ${plain(Math.abs(apart), 2)} % ${apart > 0 ? 'more' : 'less'}${Math.abs(apart) > 10 ? ': over 10 %, count again' : ''}`}
+          </span>
+        </div>
+      </div>
+      <table className="quiet" style={{ marginBottom: 16 }}>
+        <tbody>
+          {result.checks.map((c) => (
+            <tr key={c.headline}>
+              <td style={{ width: 30 }}>
+                <Mark verdict={c.verdict} />
+              </td>
+              <td>{c.headline}</td>
+              <td className="small soft">{c.next}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
+  );
+}

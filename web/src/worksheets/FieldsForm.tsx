@@ -1,0 +1,153 @@
+import { Button, Checkbox, Input, Select } from 'antd';
+import type { FormField, Problem, Typed } from '../api/types';
+import { at } from '../forms/look';
+import { spoken, TypedField } from '../quantity/TypedField';
+
+interface Part {
+  path: string;
+  shown: { [field: string]: string };
+  problems: Problem[];
+}
+
+/** The form a worksheet asks for, drawn from its own description. */
+export function FieldsForm({
+  fields,
+  value,
+  onChange,
+  ...part
+}: Part & { fields: FormField[]; value: Typed; onChange: (next: Typed) => void }) {
+  return (
+    <div className="grid2">
+      {fields.map((f) => (
+        <OneField
+          key={f.name}
+          {...part}
+          field={f}
+          value={value[f.name]}
+          onChange={(v) => onChange({ ...value, [f.name]: v })}
+        />
+      ))}
+    </div>
+  );
+}
+
+function OneField({
+  field,
+  value,
+  onChange,
+  ...part
+}: Part & { field: FormField; value: unknown; onChange: (value: unknown) => void }) {
+  const path = part.path ? `${part.path}.${field.name}` : field.name;
+  const problem = at(part.problems, path);
+  const label = field.optional ? `${field.label} (may be empty)` : field.label;
+  switch (field.kind) {
+    case 'flag':
+      return (
+        <Checkbox checked={value === true} onChange={(e) => onChange(e.target.checked)}>
+          {field.label}
+        </Checkbox>
+      );
+    case 'word':
+    case 'words':
+      return (
+        <label className="field words">
+          <span className="label">{label}</span>
+          <Select
+            {...(field.kind === 'words' ? { mode: 'multiple' as const } : { allowClear: field.optional })}
+            style={{ width: '100%' }}
+            value={value as string}
+            options={field.words.map((w) => ({ value: w, label: w.replaceAll('-', ' ') }))}
+            onChange={(v: unknown) => onChange(v ?? '')}
+          />
+          <span className="wrong">{problem && spoken(problem, field.label)}</span>
+        </label>
+      );
+    case 'series':
+      return <Series label={label} path={path} value={value} problems={part.problems} onChange={onChange} />;
+    case 'rows':
+      return <Rows {...part} path={path} field={field} value={value} onChange={onChange} />;
+    case 'group':
+      return (
+        <fieldset style={{ gridColumn: '1 / -1' }}>
+          <legend>{field.label}</legend>
+          <FieldsForm {...part} path={path} fields={field.columns} value={(value as Typed) ?? {}} onChange={onChange} />
+        </fieldset>
+      );
+    default:
+      return (
+        <TypedField
+          words={field.kind === 'text'}
+          label={label}
+          unit={field.unit}
+          value={(value as string) ?? ''}
+          shown={part.shown[path]}
+          problem={problem}
+          onChange={onChange}
+        />
+      );
+  }
+}
+
+function Rows({
+  field,
+  value,
+  onChange,
+  ...part
+}: Part & { field: FormField; value: unknown; onChange: (value: unknown) => void }) {
+  const rows = Array.isArray(value) ? (value as Typed[]) : [];
+  const own = at(part.problems, part.path);
+  return (
+    <fieldset style={{ gridColumn: '1 / -1' }}>
+      <legend>{field.label}</legend>
+      {own && <p className="wrong">{spoken(own, field.label)}</p>}
+      {rows.map((row, n) => (
+        <div key={n} className="panel" style={{ marginBottom: 8 }}>
+          <FieldsForm
+            {...part}
+            path={`${part.path}[${n}]`}
+            fields={field.columns}
+            value={row}
+            onChange={(next) => onChange(rows.map((r, k) => (k === n ? next : r)))}
+          />
+        </div>
+      ))}
+      <Button onClick={() => onChange([...rows, {}])}>One more</Button>{' '}
+      {rows.length > 0 && <Button onClick={() => onChange(rows.slice(0, -1))}>One less</Button>}
+    </fieldset>
+  );
+}
+
+/** A run of figures, one after the other, parted by blanks or lines. */
+function Series({
+  label,
+  path,
+  value,
+  problems,
+  onChange,
+}: {
+  label: string;
+  path: string;
+  value: unknown;
+  problems: Problem[];
+  onChange: (value: unknown) => void;
+}) {
+  const list = Array.isArray(value) ? value : [];
+  const wrong = problems.find((p) => p.field === path || p.field.startsWith(`${path}[`));
+  return (
+    <label className="field words">
+      <span className="label">
+        {label} <span className="figure small">{list.length} figures</span>
+      </span>
+      <Input.TextArea
+        rows={4}
+        style={{ fontFamily: 'var(--mono)' }}
+        defaultValue={list.join(' ')}
+        onChange={(e) => {
+          const words = e.target.value.split(/\s+/).filter(Boolean);
+          onChange(words.length === 0 ? undefined : words.map((w) => (Number.isFinite(Number(w)) ? Number(w) : w)));
+        }}
+      />
+      <span className="wrong">{wrong && spoken(wrong, label)}</span>
+    </label>
+  );
+}

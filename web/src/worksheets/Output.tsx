@@ -1,0 +1,94 @@
+import { plain } from '../quantity/figures';
+import { Mark } from '../verdict/Mark';
+import type { Verdict } from '../api/types';
+
+const WORDY = new Set(['judgement', 'fieldJudgement', 'steps', 'checks', 'looks', 'facts', 'nextLooks', 'misreading']);
+
+/** Figures of an answer, each under its name in the contract, since scripts and people speak of the same ones. */
+export function Output({ value }: { value: { [name: string]: unknown } }) {
+  const rows = Object.entries(value).filter(([name]) => !WORDY.has(name));
+  return (
+    <table className="quiet">
+      <tbody>
+        {rows.map(([name, v]) => (
+          <tr key={name}>
+            <td>{words(name)}</td>
+            <td className="n" style={{ whiteSpace: 'normal' }}>
+              <Value name={name} value={v} />
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function words(name: string): string {
+  return name
+    .replace(/(APerMm2|Mm2|Mm|Rpm|Hz|Kwh|[VAWMCST])$/, '')
+    .replace(/([a-z0-9])([A-Z])/g, '$1 $2')
+    .toLowerCase();
+}
+
+function unit(name: string): string {
+  const found = /(Percent|Megohm|OhmAt25C|Ohm|APerMm2|Mm2|Hz|Nm|Rpm|Va|Wb|Kg|Kwh|[VATC])$/.exec(name)?.[1] ?? '';
+  const symbols: Record<string, string> = {
+    Percent: '%',
+    Megohm: 'MΩ',
+    OhmAt25C: 'Ω',
+    Ohm: 'Ω',
+    APerMm2: 'A/mm²',
+    Mm2: 'mm²',
+    Rpm: 'r/min',
+    Va: 'VA',
+    Kg: 'kg',
+    Kwh: 'kWh',
+    C: '°C',
+  };
+  return symbols[found] ?? found;
+}
+
+function Value({ name, value }: { name: string; value: unknown }) {
+  if (value === null || value === undefined) {
+    return <span className="soft">–</span>;
+  }
+  if (typeof value === 'number') {
+    return (
+      <>
+        {plain(value, 5)} {unit(name)}
+      </>
+    );
+  }
+  if (typeof value === 'string' && ['holds', 'watch', 'stop', 'unproven'].includes(value)) {
+    return <Mark verdict={value as Verdict} />;
+  }
+  if (Array.isArray(value)) {
+    return <List value={value} />;
+  }
+  if (typeof value === 'object') {
+    return <Output value={value as { [name: string]: unknown }} />;
+  }
+  return <>{value === true ? 'yes' : value === false ? 'no' : String(value as string)}</>;
+}
+
+const MOST_SHOWN = 8;
+
+function List({ value }: { value: unknown[] }) {
+  if (value.every((v) => typeof v !== 'object')) {
+    return <>{value.join(' · ')}</>;
+  }
+  const shown = value.slice(0, MOST_SHOWN) as { [name: string]: unknown }[];
+  return (
+    <>
+      {shown.map((v, n) =>
+        typeof v['probability'] === 'number' ? (
+          <div key={n}>
+            {String(v['spoken'])} {(100 * v['probability']).toFixed(1)} %
+          </div>
+        ) : (
+          <Output key={n} value={v} />
+        ),
+      )}
+    </>
+  );
+}

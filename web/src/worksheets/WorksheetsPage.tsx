@@ -1,0 +1,91 @@
+import { useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { NavLink, useNavigate, useParams } from 'react-router';
+import { call } from '../api/http';
+import type { Judgement, SheetForm, Step, Typed, TypedAnswer } from '../api/types';
+import { useDraft } from '../forms/drafts';
+import { useLook, whileTyping } from '../forms/look';
+import { Trouble } from '../forms/Trouble';
+import { Frame } from '../shell/Frame';
+import { Arithmetic } from '../verdict/Arithmetic';
+import { Judged } from '../verdict/Judged';
+import { EXAMPLES } from './examples';
+import { FieldsForm } from './FieldsForm';
+import { Output } from './Output';
+
+/** Every computation on its own, without a job: type, and see the answer with its arithmetic. */
+export function WorksheetsPage() {
+  const { name } = useParams();
+  const navigate = useNavigate();
+  const forms = useQuery({
+    queryKey: ['worksheets'],
+    queryFn: () => call<SheetForm[]>('GET', '/api/worksheets'),
+    staleTime: Infinity,
+  });
+  const form = forms.data?.find((f) => f.name === name) ?? forms.data?.[0];
+  return (
+    <Frame keys={[{ key: 'F', label: 'floor', run: () => void navigate('/') }]}>
+      <div className="columns" style={{ gridTemplateColumns: '208px minmax(0,1fr)' }}>
+        <nav className="spine" aria-label="Worksheets">
+          {forms.data?.map((f) => (
+            <NavLink key={f.name} to={`/worksheets/${f.name}`} className={`step ${f === form ? 'here' : ''}`} style={{ paddingLeft: 18 }}>
+              {f.title}
+            </NavLink>
+          ))}
+        </nav>
+        <main className="work" id="work">
+          <Trouble error={forms.error} />
+          {form && <Sheet key={form.name} form={form} />}
+        </main>
+      </div>
+    </Frame>
+  );
+}
+
+interface Judgements {
+  judgement?: Judgement;
+  steps?: Step[];
+}
+
+function Sheet({ form }: { form: SheetForm }) {
+  const example = EXAMPLES[form.name] ?? {};
+  const draft = useDraft<Typed>(`worksheet.${form.name}`, example);
+  const look = useLook<TypedAnswer>(`/api/worksheets/${form.name}/typed`, draft.value, true);
+  const output = look?.output as (Judgements & Record<string, unknown>) | null | undefined;
+  const problems = draft.dirty ? whileTyping(look?.problems) : (look?.problems ?? []);
+  const missing = (look?.problems ?? []).filter((p) => p.code === 'missing').length;
+  return (
+    <>
+      <div className="head">
+        <h1>{form.title}</h1>
+        <span className="soft">{form.sources.join(' · ')}</span>
+      </div>
+      <div className="worksheet">
+        <div>
+          <FieldsForm
+            fields={form.fields}
+            path=""
+            value={draft.value}
+            shown={look?.shown ?? {}}
+            problems={problems}
+            onChange={draft.change}
+          />
+          <div className="actions">
+            <Button onClick={() => draft.settle(example)}>Start from the example</Button>
+          </div>
+        </div>
+        <div aria-live="polite">
+          {output?.judgement && <Judged judgement={output.judgement} />}
+          {output ? (
+            <Output value={output} />
+          ) : (
+            <p className="soft">
+              {missing > 0 ? `${missing} still to fill in.` : 'Something beside the fields wants a second look.'}
+            </p>
+          )}
+          {output?.steps && output.steps.length > 0 && <Arithmetic steps={output.steps} open />}
+        </div>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,89 @@
+import type { Typed } from '../api/types';
+
+/** A ringing trace for the example of surge comparison: cosine, dying. */
+function ring(samples: number, perRing: number, decay: number): number[] {
+  return Array.from({ length: samples }, (_, i) =>
+    Number((1000 * Math.exp(-decay * i) * Math.cos((2 * Math.PI * i) / perRing)).toFixed(1)),
+  );
+}
+
+/** Filled-in forms to start from: invented motors, figures of usual size. */
+export const EXAMPLES: { [name: string]: Typed } = {
+  nameplate: {
+    phases: '3',
+    frequencyHz: '60',
+    ratedPowerW: '50 hp',
+    ratedVoltageV: '460',
+    ratedCurrentA: '61',
+    ratedSpeedRpm: '1775',
+    codeLetter: 'G',
+  },
+  'insulation-resistance': {
+    ratedVoltageV: '400',
+    windingKind: 'random-wound',
+    insulationSystem: 'thermosetting',
+    madeBefore1970: false,
+    insulationClass: 'F',
+    windingTemperatureC: '18',
+    ambientTemperatureC: '18',
+    relativeHumidityPercent: '60',
+    readings: [
+      { seconds: '30', megohm: '3.3' },
+      { seconds: '60', megohm: '3.4' },
+      { seconds: '600', megohm: '3.6' },
+    ],
+  },
+  'winding-resistance': {
+    connection: 'wye',
+    windingKind: 'random-wound',
+    conductor: 'copper',
+    windingTemperatureC: '21',
+    terminalOhms: { ab: '0.412', bc: '0.413', ca: '0.431' },
+    openPairs: [],
+  },
+  'surge-comparison': {
+    sampleIntervalS: '0.000001',
+    traceA: ring(160, 40, 0.012),
+    traceB: ring(160, 38, 0.013),
+    kind: 'phase-to-phase',
+    rotorFitted: false,
+  },
+  'winding-data': {
+    slots: '48',
+    poles: '4',
+    turnsPerCoil: '10',
+    spanSlots: '10',
+    parallelCircuits: '2',
+    connection: 'wye',
+    strands: [{ count: '4', bareDiameterMm: '1.25', insulatedDiameterMm: '1.33' }],
+    meanTurnLengthM: '780 mm',
+    boreDiameterM: '190 mm',
+    coreLengthM: '200 mm',
+    stackingFactor: '0.95',
+    toothWidthM: '6.2 mm',
+    backIronDepthM: '27 mm',
+    slotAreaMm2: '228',
+    ratedVoltageV: '400',
+    frequencyHz: '50',
+    ratedCurrentA: '55',
+  },
+  'failure-pattern': {
+    connection: 'wye',
+    poles: '4',
+    groups: Array.from({ length: 12 }, (_, g) => (g % 3 === 2 ? 'bright' : 'dark')).join(' ').split(' '),
+    spots: [],
+    evidence: ['power-interruption-before', 'hums-will-not-start'],
+  },
+  decision: {
+    discountRate: '0.06',
+    energyPricePerKwh: '0.16',
+    loadFraction: '0.75',
+    runHoursPerYear: '4000',
+    ratedPowerW: '30 kW',
+    outageCostPerHour: '60',
+    options: [
+      { name: 'rewind', price: '2100', leadTimeHours: '8 d', efficiencyPercent: '92', expectedLifeYears: '10' },
+      { name: 'replace', price: '2600', leadTimeHours: '14 d', efficiencyPercent: '93.2', expectedLifeYears: '15' },
+    ],
+  },
+};
