@@ -915,6 +915,7 @@ export interface components {
             simulatedMotor: components["schemas"]["app.brasskettle.server.jobs.JobView.SimulatedMotorView"];
             stations: components["schemas"]["app.brasskettle.core.jobs.JobReading.StationReading"][];
             winding: components["schemas"]["app.brasskettle.core.winding.WindingResult"] | null;
+            windingMeasured: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             worst: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
         };
         "app.brasskettle.server.jobs.JobView.Bench": {
@@ -1062,6 +1063,7 @@ export interface components {
                 [key: string]: string;
             };
             winding: components["schemas"]["app.brasskettle.core.winding.WindingResult"] | null;
+            windingMeasured: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
         };
         "app.brasskettle.server.worksheets.WorksheetController.TypedAnswer": {
             output: unknown | null;

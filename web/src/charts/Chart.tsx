@@ -3,6 +3,7 @@ import { GridComponent, LegendComponent, MarkLineComponent, TooltipComponent } f
 import { init, use, type EChartsCoreOption } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
+import { plain } from '../quantity/figures';
 
 use([LineChart, GridComponent, LegendComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
 
@@ -15,7 +16,12 @@ export function token(name: string): string {
 export function frame() {
   const axis = {
     axisLine: { lineStyle: { color: token('soft') } },
-    axisLabel: { color: token('soft'), fontFamily: token('mono'), fontSize: 14 },
+    axisLabel: {
+      color: token('soft'),
+      fontFamily: token('mono'),
+      fontSize: 14,
+      formatter: (v: number | string) => (typeof v === 'number' ? plain(v) : v),
+    },
     splitLine: { lineStyle: { color: token('rule') } },
     nameTextStyle: { color: token('soft'), fontSize: 14 },
   };

@@ -71,6 +71,10 @@ function Options({ job, start, mayPrice }: { job: JobView; start: Offers; mayPri
       {choice && <Judged judgement={choice.advice} other={choice.crossings.join(' ') || undefined} />}
       {choice && (
         <Suspense fallback={null}>
+          <h3 style={{ marginBottom: 6 }}>
+            Spent by the end of each year{' '}
+            <span className="soft small">price, outage, and energy beyond the most frugal option</span>
+          </h3>
           <CostChart choice={choice} />
         </Suspense>
       )}
@@ -121,7 +125,7 @@ function Compared({ choice, outagePerHour }: { choice: ChoiceReading; outagePerH
           <th className="n">price</th>
           <th className="n">lead time</th>
           <th className="n">outage</th>
-          <th className="n">energy / a</th>
+          <th className="n">energy a year</th>
           <th className="n">a year in all</th>
           <th className="n">level at</th>
         </tr>

@@ -27,11 +27,11 @@ export function CostChart({ choice }: { choice: ChoiceReading }) {
         name: o.name,
         type: 'line',
         data: o.costByYear,
-        showSymbol: false,
+        symbol: 'none',
         lineStyle: { width: 3, type: LINES[o.kind], color: token(COLOURS[o.kind]) },
         itemStyle: { color: token(COLOURS[o.kind]) },
       })),
     };
   }, [choice]);
-  return <Chart option={option} label="Money spent by the end of each year, for each open option" height={280} />;
+  return <Chart option={option} label="Money spent by the end of each year, for each open option, energy beyond the most frugal one" height={280} />;
 }

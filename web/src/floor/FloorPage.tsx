@@ -23,8 +23,8 @@ export function FloorPage() {
   const running = (floor.data ?? []).filter((r) => r.outageSoFar > 0).length;
   const keys = useMemo(
     () => [
-      { key: 'ArrowDown', label: '', run: () => setAt((n) => Math.min(n + 1, rows.length - 1)) },
-      { key: 'ArrowUp', label: '', run: () => setAt((n) => Math.max(n - 1, 0)) },
+      { key: 'ArrowDown', label: 'down', run: () => setAt((n) => Math.min(n + 1, rows.length - 1)) },
+      { key: 'ArrowUp', label: 'up', run: () => setAt((n) => Math.max(n - 1, 0)) },
       {
         key: 'Enter',
         label: 'open',
@@ -42,9 +42,7 @@ export function FloorPage() {
   );
   return (
     <Frame
-      keys={keys.map((k) =>
-        k.key === 'ArrowDown' ? { ...k, label: 'down' } : k.key === 'ArrowUp' ? { ...k, label: 'up' } : k,
-      )}
+      keys={keys}
       band={
         <>
           <nav aria-label="Places">
@@ -137,10 +135,8 @@ function Row({ row, here, open }: { row: FloorRow; here: boolean; open: () => vo
       </td>
       <td>
         <b>{row.machine}</b>
-        <small>
-          {row.customer}
-          {row.motor && ` · ${row.motor.split(' · ').slice(0, 2).join(' · ')}`}
-        </small>
+        {row.motor && <span className="soft"> {row.motor.split(' · ')[0]}</span>}
+        <small>{row.customer}</small>
       </td>
       <td className="station">{row.station}</td>
       <td>{row.nextAction}</td>

@@ -34,7 +34,7 @@ export function AbsorptionChart({
         min: 5,
         max: 600,
         ...f.axis,
-        axisLabel: { ...f.axis.axisLabel, formatter: (s: number) => (s < 60 ? `${s} s` : `${s / 60} min`), showMaxLabel: true },
+        axisLabel: { ...f.axis.axisLabel, formatter: (s: number) => (s < 120 ? `${s} s` : `${s / 60} min`), showMaxLabel: true },
       },
       yAxis: {
         type: 'log',

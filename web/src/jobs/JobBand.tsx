@@ -42,15 +42,13 @@ export function JobBand({ job }: { job: JobView }) {
       >
         <Mark verdict={SHAPES[job.gate.state]} size={26} light />
         <span>
-          <strong>Power: {WORDS[job.gate.state]}</strong>
-          {first ? clipped(first.sentence) : 'nothing holds it'}
-          {more > 0 && ` · and ${more} more`}
+          <strong>
+            Power: {WORDS[job.gate.state]}
+            {more > 0 && <small> · {more + 1} reasons</small>}
+          </strong>
+          <span className="why">{first ? first.sentence : 'nothing holds it'}</span>
         </span>
       </button>
     </>
   );
-}
-
-function clipped(sentence: string): string {
-  return sentence.length > 58 ? `${sentence.slice(0, 56).trimEnd()}…` : sentence;
 }

@@ -80,11 +80,16 @@ function Spine({ job, here }: { job: JobView; here: string }) {
         const single = steps.length === 1 ? steps[0] : undefined;
         return (
           <div key={station.station}>
-            <Link to={`/jobs/${job.identity.tag}/${single?.step ?? steps[0]?.step ?? ''}`}>
+            <Link
+              to={`/jobs/${job.identity.tag}/${steps[0]?.step ?? ''}`}
+              className={single?.step === here ? 'station here' : 'station'}
+              aria-current={single?.step === here ? 'step' : undefined}
+            >
               <Mark verdict={station.verdict} />
               {station.name}
             </Link>
-            {steps.map((s) => (
+            {!single &&
+              steps.map((s) => (
               <Link
                 key={s.step}
                 to={`/jobs/${job.identity.tag}/${s.step}`}

@@ -58,6 +58,8 @@ function Places() {
   );
 }
 
+const GLYPHS: Record<string, string> = { ArrowUp: '↑', ArrowDown: '↓', Escape: 'Esc' };
+
 function Foot({ keys }: { keys: Key[] }) {
   const person = usePerson();
   const client = useQueryClient();
@@ -68,7 +70,7 @@ function Foot({ keys }: { keys: Key[] }) {
     <footer className="foot">
       {keys.map((k) => (
         <span key={k.key} className="keys">
-          <kbd>{k.key === ' ' ? 'Space' : k.key}</kbd>
+          <kbd>{GLYPHS[k.key] ?? k.key}</kbd>
           {k.label}
         </span>
       ))}

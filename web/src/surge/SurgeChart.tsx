@@ -15,7 +15,7 @@ export function SurgeChart({ set }: { set: Surge['set'] }) {
       name,
       type: 'line',
       data: points(trace),
-      showSymbol: false,
+      symbol: 'none',
       lineStyle: { color: colour, type, width },
       itemStyle: { color: colour },
     });

@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { useNavigate } from 'react-router';
 import { Refusal } from '../api/http';
-import type { JobView, SheetLook, WindingResult } from '../api/types';
+import type { JobView, Judgement, SheetLook, WindingResult } from '../api/types';
 import { useDraft } from '../forms/drafts';
 import { at, useLook, whileTyping } from '../forms/look';
 import { Trouble } from '../forms/Trouble';
@@ -108,7 +108,7 @@ export function WindingStep({ job }: { job: JobView }) {
         <span className="soft">two-layer lap, as counted, before anything is stripped</span>
       </div>
       <Trouble error={keep.error} hide={known} />
-      {result && <Findings result={result} job={job} />}
+      {result && <Findings result={result} measured={look ? look.windingMeasured : job.windingMeasured} />}
       <div className="grid3">{COUNTS.map(([f, label, unit]) => field(f, label, unit))}</div>
       <Picks
         label="Connected in"
@@ -153,13 +153,12 @@ export function WindingStep({ job }: { job: JobView }) {
   );
 }
 
-function Findings({ result, job }: { result: WindingResult; job: JobView }) {
-  const measured = job.bench.resistance?.result.meanOhmAt25C;
+function Findings({ result, measured }: { result: WindingResult; measured: Judgement | null }) {
   const predicted = result.terminalOhmAt25C;
-  const apart = measured && predicted ? (100 * (measured - predicted)) / predicted : undefined;
+  const checks = measured ? [...result.checks, measured] : result.checks;
   return (
     <>
-      <Judged judgement={result.judgement} other={result.misreading ?? undefined} />
+      <Judged judgement={result.judgement} />
       <div className="grid3" style={{ marginBottom: 14 }}>
         <div>
           <h3>Winding factor</h3>
@@ -175,16 +174,12 @@ function Findings({ result, job }: { result: WindingResult; job: JobView }) {
         <div>
           <h3>Between terminals, 25 °C</h3>
           <span className="big">{predicted === null ? '–' : ohm(predicted)}</span>
-          <span className="soft small">
-            {apart === undefined || measured === null || measured === undefined
-              ? 'nothing measured to hold it against'
-              : `measured ${ohm(measured)}, ${plain(Math.abs(apart), 2)} % ${apart > 0 ? 'more' : 'less'}${Math.abs(apart) > 10 ? ': over 10 %, count again' : ''}`}
-          </span>
+          <span className="soft small">{measured ? 'held against the bridge below' : 'nothing measured to hold it against'}</span>
         </div>
       </div>
       <table className="quiet" style={{ marginBottom: 16 }}>
         <tbody>
-          {result.checks.map((c) => (
+          {checks.map((c) => (
             <tr key={c.headline}>
               <td style={{ width: 30 }}>
                 <Mark verdict={c.verdict} />

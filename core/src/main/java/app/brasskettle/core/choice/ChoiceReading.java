@@ -40,7 +40,8 @@ public record ChoiceReading(
      * @param annualEnergyCost energy in a year
      * @param equivalentAnnualCost all of it per year
      * @param levelPrice price at which it would draw level with the cheapest
-     * @param costByYear what has been spent after each year, the first payment at year 0
+     * @param costByYear what has been spent after each year, the first payment at year 0; of the energy only what is drawn
+     *     beyond the most frugal option, since the rest is common to all and would hide the difference
      */
     public record Option(
             OptionKind kind,
@@ -67,9 +68,13 @@ public record ChoiceReading(
         DecisionResult costs = DecisionWorksheet.create().work().apply(sheet.decision(ratedPowerW, outageCostPerHour));
         Map<OptionKind, MotorCondition.Standing> standings =
                 condition.standings().stream().collect(Collectors.toMap(MotorCondition.Standing::kind, s -> s));
+        double frugal = costs.options().stream()
+                .mapToDouble(DecisionResult.Costed::annualEnergyCost)
+                .min()
+                .orElse(0);
         List<Option> options = new ArrayList<>();
         for (int i = 0; i < sheet.offers().size(); i++) {
-            options.add(option(sheet.offers().get(i), costs.options().get(i), costs, standings));
+            options.add(option(sheet.offers().get(i), costs.options().get(i), costs, standings, frugal));
         }
         List<Integer> years = new ArrayList<>();
         for (int y = 0; y <= HORIZON_YEARS; y++) {
@@ -84,7 +89,8 @@ public record ChoiceReading(
             Offer offer,
             DecisionResult.Costed cost,
             DecisionResult all,
-            Map<OptionKind, MotorCondition.Standing> standings) {
+            Map<OptionKind, MotorCondition.Standing> standings,
+            double frugal) {
         MotorCondition.Standing standing = standings.get(offer.kind());
         List<Amount> lines = offer.lines().stream()
                 .map(l -> new Amount(l.task(), l.quantity(), l.unit(), l.rate(), l.amount()))
@@ -103,17 +109,17 @@ public record ChoiceReading(
                 offer.leadTimeHours(),
                 offer.efficiencyPercent(),
                 offer.expectedLifeYears(),
-                spent(offer, cost));
+                spent(offer, cost, frugal));
     }
 
     /** Money spent by the end of each year, undiscounted; price and outage fall due again whenever a life is over. */
-    private static List<Double> spent(Offer offer, DecisionResult.Costed cost) {
+    private static List<Double> spent(Offer offer, DecisionResult.Costed cost, double frugal) {
         List<Double> spent = new ArrayList<>();
         double once = offer.price().doubleValue() + cost.outageCost();
         for (int year = 0; year <= HORIZON_YEARS; year++) {
             // A life that ends with the horizon needs no successor inside it.
             double lives = year == 0 ? 1 : Math.ceil(year / offer.expectedLifeYears() - 1e-9);
-            spent.add(lives * once + year * cost.annualEnergyCost());
+            spent.add(lives * once + year * (cost.annualEnergyCost() - frugal));
         }
         return List.copyOf(spent);
     }

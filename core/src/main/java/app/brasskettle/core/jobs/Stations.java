@@ -143,6 +143,9 @@ final class Stations {
         if (insulation.get().verdict() == Verdict.UNPROVEN) {
             return Optional.of(next(insulation.get().next(), "bench/insulation", Station.BENCH));
         }
+        if (insulation.get().verdict() == Verdict.STOP && job.concluded().isEmpty()) {
+            return Optional.of(next(insulation.get().next(), "bench/insulation", Station.BENCH));
+        }
         if (job.surge().isEmpty() && insulation.get().verdict() == Verdict.HOLDS) {
             boolean leads = high.holding().stream().anyMatch(r -> r.code().equals("auxiliaries"));
             return Optional.of(next(

@@ -31,6 +31,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -129,7 +130,8 @@ class DemoShop implements ApplicationRunner {
                 story.supply(),
                 story.urgency(),
                 story.outageCostPerHour(),
-                Optional.ofNullable(story.promisedInHours()).map(h -> now.plusMinutes(Math.round(60 * h))));
+                Optional.ofNullable(story.promisedInHours())
+                        .map(h -> now.plusMinutes(Math.round(60 * h)).truncatedTo(ChronoUnit.HOURS)));
         String tag =
                 book.receive(receipt, hand("tech", story.hoursAgo())).identity().tag();
         book.setSimulatedMotor(

@@ -37,6 +37,7 @@ public record JobView(
         List<JobReading.Piece> evidence,
         FailureRanking ranking,
         Optional<WindingResult> winding,
+        Optional<Judgement> windingMeasured,
         Optional<ChoiceReading> choice,
         Optional<Concluded> concluded,
         Optional<Chosen> chosen,

@@ -12,6 +12,8 @@ import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.winding.MeasuredAgainstPredicted;
+import app.brasskettle.core.winding.WindingResult;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -49,10 +51,19 @@ final class JobViews {
                 reading.evidence(),
                 reading.ranking(),
                 record.winding(),
+                measured(record, record.winding()),
                 reading.choice(),
                 job.last(EventKind.CONCLUDED).map(JobViews::concluded),
                 job.last(EventKind.CHOSEN).map(JobViews::chosen),
                 simulated(job.row.simulatedMotor()));
+    }
+
+    /** Predicted against measured resistance, where there are both. */
+    static Optional<Judgement> measured(JobRecord record, Optional<WindingResult> winding) {
+        return winding.flatMap(WindingResult::terminalOhmAt25C)
+                .flatMap(predicted -> record.resistance()
+                        .flatMap(t -> t.result().meanOhmAt25C())
+                        .map(ohm -> MeasuredAgainstPredicted.judge(predicted, ohm)));
     }
 
     private static JobView.Identity identity(RecordedJob job, double now) {

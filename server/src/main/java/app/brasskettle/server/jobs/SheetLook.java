@@ -10,6 +10,7 @@ import app.brasskettle.core.nameplate.NameplateReading;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.teardown.MapFact;
 import app.brasskettle.core.teardown.PaintedStator;
+import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.winding.WindingResult;
 import app.brasskettle.core.worksheet.InvalidInputException;
@@ -25,6 +26,7 @@ import java.util.Optional;
  * @param problems what is wrong
  * @param plate what a nameplate implies
  * @param winding what winding data imply
+ * @param windingMeasured the resistance they predict against the one measured
  * @param facts what a coil map says
  * @param choice options compared
  */
@@ -33,6 +35,7 @@ record SheetLook(
         List<Problem> problems,
         Optional<NameplateReading> plate,
         Optional<WindingResult> winding,
+        Optional<Judgement> windingMeasured,
         List<MapFact> facts,
         Optional<ChoiceReading> choice) {
 
@@ -40,20 +43,28 @@ record SheetLook(
         try {
             TypedInput.Read<? extends Record> read = TypedInput.read(kind.type(), typed);
             Record input = read.input();
+            Optional<WindingResult> winding = input instanceof WindingData d
+                    ? Optional.of(WorksheetCatalogue.WINDING.work().apply(d))
+                    : Optional.empty();
             return new SheetLook(
                     read.shown(),
                     List.of(),
                     input instanceof Plate p
                             ? Optional.of(WorksheetCatalogue.NAMEPLATE.work().apply(p.rating()))
                             : Optional.empty(),
-                    input instanceof WindingData d
-                            ? Optional.of(WorksheetCatalogue.WINDING.work().apply(d))
-                            : Optional.empty(),
+                    winding,
+                    JobViews.measured(job, winding),
                     input instanceof PaintedStator s ? s.map().facts() : List.of(),
                     input instanceof ChoiceSheet c ? JobReading.compare(job, c) : Optional.empty());
         } catch (InvalidInputException refused) {
             return new SheetLook(
-                    Map.of(), refused.problems(), Optional.empty(), Optional.empty(), List.of(), Optional.empty());
+                    Map.of(),
+                    refused.problems(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    List.of(),
+                    Optional.empty());
         }
     }
 }
