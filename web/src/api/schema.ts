@@ -950,6 +950,8 @@ export interface components {
             /** Format: double */
             secondsLeft: number;
             /** Format: double */
+            secondsToProof: number;
+            /** Format: double */
             totalSeconds: number;
         };
         "app.brasskettle.server.jobs.JobView.Done": {

@@ -17,7 +17,7 @@ export function FieldsForm({
   ...part
 }: Part & { fields: FormField[]; value: Typed; onChange: (next: Typed) => void }) {
   return (
-    <div className="grid2">
+    <div className={part.path.endsWith(']') ? 'row' : 'grid2'}>
       {fields.map((f) => (
         <OneField
           key={f.name}
@@ -43,9 +43,16 @@ function OneField({
   switch (field.kind) {
     case 'flag':
       return (
-        <Checkbox checked={value === true} onChange={(e) => onChange(e.target.checked)}>
-          {field.label}
-        </Checkbox>
+        <div className="field">
+          <span className="label">&nbsp;</span>
+          <Checkbox
+            style={{ minHeight: 44, alignItems: 'center' }}
+            checked={value === true}
+            onChange={(e) => onChange(e.target.checked)}
+          >
+            {field.label}
+          </Checkbox>
+        </div>
       );
     case 'word':
     case 'words':
@@ -101,7 +108,7 @@ function Rows({
       <legend>{field.label}</legend>
       {own && <p className="wrong">{spoken(own, field.label)}</p>}
       {rows.map((row, n) => (
-        <div key={n} className="panel" style={{ marginBottom: 8 }}>
+        <div key={n}>
           <FieldsForm
             {...part}
             path={`${part.path}[${n}]`}

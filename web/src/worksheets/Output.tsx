@@ -25,8 +25,8 @@ export function Output({ value }: { value: { [name: string]: unknown } }) {
 
 function words(name: string): string {
   return name
-    .replace(/(APerMm2|Mm2|Mm|Rpm|Hz|Kwh|[VAWMCST])$/, '')
-    .replace(/([a-z0-9])([A-Z])/g, '$1 $2')
+    .replace(/(APerMm2|Mm2|Mm|Rpm|Hz|Kwh|Percent|Nm|Va|Wb|Kg|[VAWMCST])$/, '')
+    .replace(/([a-z])([A-Z0-9])/g, '$1 $2')
     .toLowerCase();
 }
 

@@ -106,8 +106,8 @@ public record SheetForm(String name, String title, List<String> sources, List<Fi
 
     /** "ratedVoltageV" reads "rated voltage": humps parted, the unit at the end dropped. */
     private static String label(String name) {
-        String bare = name.replaceAll("(?<=[a-z])(APerMm2|Mm2|Mm|Rpm|Hz|Kwh|[VAWMCS])$", "");
-        return bare.replaceAll("(?<=[a-z0-9])(?=[A-Z])", " ").toLowerCase(java.util.Locale.ROOT);
+        String bare = name.replaceAll("(?<=[a-z])(Mm2|Mm|Rpm|Hz|Percent|Hours|Years|[VAWMCS])$", "");
+        return bare.replaceAll("(?<=[a-z])(?=[A-Z0-9])", " ").toLowerCase(java.util.Locale.ROOT);
     }
 
     private static Class<?> raw(Type type) {

@@ -9,11 +9,13 @@ import java.util.Optional;
  * minute (IEEE Std 43-2013, clause 5; IEEE Std 95).
  *
  * @param groundedFrom when the last voltage went off, seconds of the epoch
+ * @param provableFrom from when a proof counts, a minute later
  * @param until when the leads may be lifted
  * @param appliedSeconds voltage time that counts
  * @param provedAt when the residual voltage was proved low, where somebody did
  */
-public record DischargeClock(double groundedFrom, double until, double appliedSeconds, Optional<Double> provedAt) {
+public record DischargeClock(
+        double groundedFrom, double provableFrom, double until, double appliedSeconds, Optional<Double> provedAt) {
 
     private static final double TIMES = 4;
     private static final double LEAST_SECONDS = 60;
@@ -62,7 +64,7 @@ public record DischargeClock(double groundedFrom, double until, double appliedSe
                 .map(Proof::at)
                 .min(Comparator.naturalOrder());
         double until = Math.min(a.endedAt() + grounded, proof.orElse(Double.POSITIVE_INFINITY));
-        return new DischargeClock(a.endedAt(), until, total, proof);
+        return new DischargeClock(a.endedAt(), earliest, until, total, proof);
     }
 
     /** Seconds the leads must stay grounded from {@code now} on; 0 when the time is over. */

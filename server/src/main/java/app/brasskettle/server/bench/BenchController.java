@@ -175,22 +175,18 @@ class BenchController {
             }
         });
         problems.throwIfAny();
-        JobView before = book.view(tag);
-        if (before.discharge().filter(d -> d.secondsLeft() > 0).isEmpty()) {
-            throw RefusedException.gated("No discharge clock runs on " + tag);
+        JobView.Discharge clock = book.view(tag)
+                .discharge()
+                .filter(d -> d.secondsLeft() > 0)
+                .orElseThrow(() -> RefusedException.gated("No discharge clock runs on " + tag));
+        if (clock.secondsToProof() > 0) {
+            throw RefusedException.gated("Not before one minute: the leads have been grounded for less");
         }
-        JobView after = book.addEvent(
+        return book.addEvent(
                 tag,
                 EventKind.DISCHARGE_PROVED,
                 Map.of("residualV", residual.orElseThrow().value()),
                 JobBook.Hand.of(People.of(who), null));
-        if (after.discharge().filter(d -> d.secondsLeft() > 0).isPresent()) {
-            throw new InvalidInputException(List.of(new Problem(
-                    "residualVoltageV",
-                    Problem.Code.RANGE,
-                    "Not before one minute: the leads have been grounded for less")));
-        }
-        return after;
     }
 
     @PostMapping("/worked")

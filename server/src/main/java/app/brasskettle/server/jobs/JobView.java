@@ -60,7 +60,8 @@ public record JobView(
             double outageSoFar) {}
 
     /** Grounding of the leads after the last voltage. */
-    public record Discharge(double secondsLeft, double totalSeconds, double appliedSeconds, boolean proved) {}
+    public record Discharge(
+            double secondsLeft, double secondsToProof, double totalSeconds, double appliedSeconds, boolean proved) {}
 
     /** One piece of the record, in its order of arrival. */
     public record LedgerEntry(

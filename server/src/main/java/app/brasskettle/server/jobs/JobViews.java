@@ -41,6 +41,7 @@ final class JobViews {
                 reading.discharge()
                         .map(d -> new JobView.Discharge(
                                 d.secondsLeft(now),
+                                Math.max(0, d.provableFrom() - now),
                                 d.until() - d.groundedFrom(),
                                 d.appliedSeconds(),
                                 d.provedAt().isPresent())),

@@ -43,7 +43,7 @@ public record Receipt(
         name("machine", machine, problems);
         length("complaint", complaint, LONGEST_COMPLAINT, problems);
         length("supply", supply, LONGEST_SUPPLY, problems);
-        if (!URGENCIES.contains(urgency)) {
+        if (urgency == null || !URGENCIES.contains(urgency)) {
             problems.add("urgency", Problem.Code.WORD, "urgency must be one of " + String.join(", ", URGENCIES));
         }
         double outage = Quantity.parse("outageCostPerHour", outageCostPerHour, Dimension.MONEY, problems)

@@ -11,6 +11,7 @@ import io.swagger.v3.oas.models.media.ArraySchema;
 import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
+import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -41,17 +42,23 @@ class TradeSchemas {
     /** Records are written whole: each of their fields is always there, and an absent one is null. */
     @Bean
     OpenApiCustomizer wholeRecords() {
-        return api -> api.getComponents().getSchemas().forEach((name, schema) -> {
-            Map<String, Schema> properties = schema.getProperties();
-            if (properties != null) {
-                absent(name).forEach(p -> properties.computeIfPresent(p, (n, inner) -> orNull(inner)));
-                // As CoreJson writes it.
-                if (properties.containsKey("forPieces")) {
-                    properties.put("for", properties.remove("forPieces"));
-                }
-                schema.setRequired(new ArrayList<>(new TreeSet<>(properties.keySet())));
+        return api -> {
+            // Where this server happens to listen is no part of what it offers.
+            api.setServers(List.of(new Server().url("/")));
+            api.getComponents().getSchemas().forEach((name, schema) -> whole(name, schema));
+        };
+    }
+
+    private static void whole(String name, Schema schema) {
+        Map<String, Schema> properties = schema.getProperties();
+        if (properties != null) {
+            absent(name).forEach(p -> properties.computeIfPresent(p, (n, inner) -> orNull(inner)));
+            // As CoreJson writes it.
+            if (properties.containsKey("forPieces")) {
+                properties.put("for", properties.remove("forPieces"));
             }
-        });
+            schema.setRequired(new ArrayList<>(new TreeSet<>(properties.keySet())));
+        }
     }
 
     /** Fields of the record called {@code name} that may be absent; none for what is no record of ours. */

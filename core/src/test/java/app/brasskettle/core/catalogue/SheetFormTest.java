@@ -1,0 +1,49 @@
+package app.brasskettle.core.catalogue;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.brasskettle.core.catalogue.SheetForm.Field;
+import app.brasskettle.core.catalogue.SheetForm.Kind;
+import app.brasskettle.core.worksheet.Worksheet;
+import org.junit.jupiter.api.Test;
+
+class SheetFormTest {
+
+    private static Field field(Worksheet<?, ?> sheet, String name) {
+        return SheetForm.of(sheet).fields().stream()
+                .filter(f -> f.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void everySheetHasItsOwnNameAndIsFoundByIt() {
+        assertThat(WorksheetCatalogue.all()).extracting(Worksheet::name).doesNotHaveDuplicates();
+        WorksheetCatalogue.all()
+                .forEach(s -> assertThat(WorksheetCatalogue.named(s.name())).contains(s));
+        assertThat(WorksheetCatalogue.named("no-such-sheet")).isEmpty();
+    }
+
+    @Test
+    void figuresCarryTheUnitTakenWhenNoneIsTyped() {
+        assertThat(field(WorksheetCatalogue.NAMEPLATE, "ratedPowerW").unit()).isEqualTo("kW");
+        assertThat(field(WorksheetCatalogue.NAMEPLATE, "ratedPowerW").label()).isEqualTo("rated power");
+        assertThat(field(WorksheetCatalogue.INSULATION, "madeBefore1970").label())
+                .isEqualTo("made before 1970");
+        assertThat(field(WorksheetCatalogue.INSULATION, "madeBefore1970").kind())
+                .isEqualTo(Kind.FLAG);
+    }
+
+    @Test
+    void wordsListsAndRowsAreToldApart() {
+        assertThat(field(WorksheetCatalogue.RESISTANCE, "connection").words())
+                .containsExactly("wye", "delta", "unknown");
+        assertThat(field(WorksheetCatalogue.RESISTANCE, "terminalOhms").kind()).isEqualTo(Kind.GROUP);
+        assertThat(field(WorksheetCatalogue.RESISTANCE, "openPairs").optional()).isTrue();
+        assertThat(field(WorksheetCatalogue.FAILURE_PATTERN, "evidence").kind()).isEqualTo(Kind.WORDS);
+        assertThat(field(WorksheetCatalogue.SURGE, "traceA").kind()).isEqualTo(Kind.SERIES);
+        assertThat(field(WorksheetCatalogue.INSULATION, "readings").columns())
+                .extracting(Field::name)
+                .containsExactly("seconds", "megohm", "overRange");
+    }
+}

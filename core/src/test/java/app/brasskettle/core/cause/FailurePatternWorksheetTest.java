@@ -1,0 +1,245 @@
+package app.brasskettle.core.cause;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.brasskettle.core.Refusals;
+import app.brasskettle.core.resistance.Connection;
+import app.brasskettle.core.teardown.GroupState;
+import app.brasskettle.core.teardown.Spot;
+import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Word;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class FailurePatternWorksheetTest {
+
+    private static final EvidenceTable TABLE = EvidenceTable.shipped();
+
+    private static FailureRanking rank(
+            Connection connection, List<GroupState> groups, List<Spot> spots, Evidence... e) {
+        return FailurePatternWorksheet.create(TABLE)
+                .work()
+                .apply(new FailurePattern(connection, 4, groups, spots, List.of(e)));
+    }
+
+    private static FailureRanking rank(Evidence... evidence) {
+        return rank(Connection.UNKNOWN, List.of(), List.of(), evidence);
+    }
+
+    private static List<GroupState> all(GroupState state) {
+        return Collections.nCopies(12, state);
+    }
+
+    private static double probability(FailureRanking ranking, Explanation e) {
+        return ranking.ranking().stream()
+                .filter(r -> r.explanation().equals(e.word()))
+                .findFirst()
+                .orElseThrow()
+                .probability();
+    }
+
+    private static String top(FailureRanking ranking) {
+        return ranking.ranking().get(0).explanation();
+    }
+
+    /** What a practitioner reads from a plain case; words as in the guide's table of patterns. */
+    @ParameterizedTest
+    @CsvSource({
+        "flooded-or-washed insulation-stop absorption-flat resistance-holds, moisture-or-dirt",
+        "bearing-fluted fed-by-drive long-drive-cable insulation-holds, bearing-current",
+        "bearing-rough noisy vibrates insulation-holds resistance-holds surge-holds, bearing-wear",
+        "protector-open winding-looks-sound insulation-holds, protector-failure",
+        "start-switch-worn hums-will-not-start insulation-holds, start-circuit-failure",
+        "balance-follows-rotor insulation-holds resistance-holds vibrates, rotor-fault",
+        "rotor-drag-marks bearing-destroyed insulation-stop shaft-binds, rotor-drag",
+        "joint-overheated resistance-unbalanced insulation-holds, connection-failure",
+        "recently-reconnected run-current-high resistance-unbalanced balance-follows-winding, misconnection",
+        "surge-phase-differs copper-beads insulation-holds winding-looks-sound, turn-short"
+    })
+    void findsWhatAPractitionerWould(String words, String expected) {
+        Evidence[] evidence = Stream.of(words.split(" "))
+                .map(w -> Word.parse(Evidence.class, w).orElseThrow())
+                .toArray(Evidence[]::new);
+        assertThat(top(rank(evidence))).isEqualTo(expected);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "IN_SLOT, ground-in-slot",
+        "SLOT_EDGE, ground-slot-edge",
+        "WITHIN_COIL, turn-short",
+        "WHOLE_COIL, coil-short",
+        "PHASE_BARRIER, phase-to-phase-short",
+        "CONNECTION_JOINT, connection-failure",
+        "LINE_END_COIL, voltage-surge"
+    })
+    void aSpotOnABrightWindingNamesItsMechanism(Spot spot, String expected) {
+        assertThat(top(rank(Connection.WYE, all(GroupState.BRIGHT), List.of(spot))))
+                .isEqualTo(expected);
+    }
+
+    @Test
+    void everyCoilDarkWithMeltedRotorIsAStallAndWithoutAnOverload() {
+        assertThat(top(rank(Connection.DELTA, all(GroupState.DARK), List.of(), Evidence.MACHINE_OVERLOADED)))
+                .isEqualTo("overload");
+        assertThat(top(rank(Connection.DELTA, all(GroupState.DARK), List.of(), Evidence.ROTOR_ALUMINIUM_THROWN)))
+                .isEqualTo("locked-rotor");
+    }
+
+    /** A motor that fails an electrical test has a fault, whatever else looks sound. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Evidence.class,
+            names = {"INSULATION_STOP", "RESISTANCE_OPEN", "RESISTANCE_UNBALANCED", "SURGE_PHASE_DIFFERS"})
+    void neverFindsNoFaultInAMotorThatFailsATest(Evidence failed) {
+        List<Evidence> sound = new ArrayList<>(List.of(
+                Evidence.SHAFT_FREE,
+                Evidence.WINDING_LOOKS_SOUND,
+                Evidence.RUN_SOUND,
+                Evidence.INSULATION_HOLDS,
+                Evidence.RESISTANCE_HOLDS,
+                Evidence.SURGE_HOLDS,
+                Evidence.ABSORPTION_HOLDS,
+                Evidence.BALANCE_HOLDS));
+        sound.add(failed);
+        assertThat(probability(rank(sound.toArray(Evidence[]::new)), Explanation.NO_FAULT_FOUND))
+                .isLessThan(0.05);
+    }
+
+    @Test
+    void probabilitiesSumToOneAndFallDownTheList() {
+        Random random = new Random(3);
+        for (int i = 0; i < 100; i++) {
+            List<Evidence> some = new ArrayList<>(Arrays.asList(Evidence.values()));
+            Collections.shuffle(some, random);
+            List<FailureRanking.Ranked> ranking = rank(some.subList(0, random.nextInt(12))
+                            .toArray(Evidence[]::new))
+                    .ranking();
+            assertThat(ranking).hasSize(Explanation.values().length);
+            assertThat(ranking.stream()
+                            .mapToDouble(FailureRanking.Ranked::probability)
+                            .sum())
+                    .isCloseTo(1, within(1e-9));
+            assertThat(ranking).isSortedAccordingTo((a, b) -> Double.compare(b.probability(), a.probability()));
+        }
+    }
+
+    @Test
+    void theSumShownIsTheSumThatCounts() {
+        FailureRanking ranking = rank(
+                Connection.WYE,
+                all(GroupState.BRIGHT),
+                List.of(Spot.WITHIN_COIL),
+                Evidence.COPPER_BEADS,
+                Evidence.SURGE_PHASE_DIFFERS,
+                Evidence.INSULATION_HOLDS);
+        for (FailureRanking.Ranked r : ranking.ranking()) {
+            double pieces = Stream.concat(r.forPieces().stream(), r.against().stream())
+                    .mapToDouble(FailureRanking.Piece::decibans)
+                    .sum();
+            assertThat(r.priorDecibans() + pieces).isCloseTo(r.sumDecibans(), within(1e-9));
+            assertThat(r.forPieces()).allMatch(p -> p.decibans() > 0);
+            assertThat(r.against()).allMatch(p -> p.decibans() < 0);
+        }
+        FailureRanking.Ranked first = ranking.ranking().get(0);
+        FailureRanking.Ranked second = ranking.ranking().get(1);
+        assertThat(10 * Math.log10(first.probability() / second.probability()))
+                .isCloseTo(first.sumDecibans() - second.sumDecibans(), within(1e-9));
+    }
+
+    @Test
+    void orderOfEvidenceDoesNotMatter() {
+        double one = probability(rank(Evidence.NOISY, Evidence.BEARING_ROUGH), Explanation.BEARING_WEAR);
+        assertThat(probability(rank(Evidence.BEARING_ROUGH, Evidence.NOISY), Explanation.BEARING_WEAR))
+                .isCloseTo(one, within(1e-12));
+    }
+
+    @Test
+    void viewsOfOneFactCountOnce() {
+        FailureRanking both = rank(Evidence.BEARING_DESTROYED, Evidence.GREASE_DRY);
+        FailureRanking strong = rank(Evidence.BEARING_DESTROYED);
+        assertThat(TABLE.entry("bearing-destroyed").orElseThrow().group())
+                .isEqualTo(TABLE.entry("grease-dry").orElseThrow().group());
+        assertThat(probability(both, Explanation.ROTOR_DRAG))
+                .isCloseTo(probability(strong, Explanation.ROTOR_DRAG), within(0.05));
+    }
+
+    @Test
+    void closeLeadersAreReportedAsUndecided() {
+        FailureRanking nothing = rank();
+        assertThat(nothing.judgement().verdict()).isEqualTo(Verdict.UNPROVEN);
+        assertThat(nothing.judgement().headline()).contains("No evidence yet");
+        FailureRanking vague = rank(Evidence.SHAFT_FREE);
+        assertThat(vague.judgement().headline()).startsWith("Undecided between");
+        FailureRanking sure = rank(Evidence.FLOODED_OR_WASHED, Evidence.INSULATION_STOP, Evidence.ABSORPTION_FLAT);
+        assertThat(sure.judgement().verdict()).isEqualTo(Verdict.HOLDS);
+    }
+
+    @Test
+    void nextLooksAreNotAboutWhatIsKnown() {
+        FailureRanking ranking = rank(Evidence.INSULATION_HOLDS, Evidence.BURNT_SMELL);
+        assertThat(ranking.nextLooks())
+                .isNotEmpty()
+                .doesNotContain("insulation-holds", "insulation-stop", "burnt-smell")
+                .doesNotHaveDuplicates();
+        assertThat(rank(Connection.WYE, all(GroupState.DARK), List.of()).nextLooks())
+                .as("a painted map answers what the map answers")
+                .noneMatch(code -> code.startsWith("map-"));
+        assertThat(ranking.looks()).allSatisfy(l -> {
+            assertThat(l.bitsPerMinute()).isNotNegative();
+            assertThat(l.ask()).isNotBlank();
+        });
+        assertThat(ranking.looks()).isSortedAccordingTo((a, b) -> Double.compare(b.bitsPerMinute(), a.bitsPerMinute()));
+    }
+
+    @Test
+    void aLookThatTellsTheLeadersApartComesFirst() {
+        // Wet against grounded: what tells them apart soonest is a look, not another story.
+        FailureRanking ranking = rank(Evidence.INSULATION_STOP, Evidence.RESISTANCE_HOLDS);
+        assertThat(ranking.looks().get(0).separates()).contains("moisture or dirt");
+    }
+
+    @Test
+    void everyPieceAndEveryWeightIsInTheTableWithAReason() {
+        for (Evidence e : Evidence.values()) {
+            assertThat(TABLE.entry(e.word())).as(e.word()).isPresent();
+        }
+        for (EvidenceTable.Entry entry : TABLE.entries()) {
+            boolean map = entry.kind().equals("map");
+            assertThat(map || Word.parse(Evidence.class, entry.code()).isPresent())
+                    .as(entry.code())
+                    .isTrue();
+            assertThat(entry.seen()).isBetween(0.0, 1.0);
+            assertThat(entry.minutes()).isPositive();
+            assertThat(Arrays.stream(Explanation.values()).flatMap(x -> TABLE.weight(entry.code(), x).stream()))
+                    .as("weights of " + entry.code())
+                    .isNotEmpty()
+                    .allMatch(w -> !w.reason().isBlank());
+        }
+        assertThat(Arrays.stream(Explanation.values()).mapToDouble(TABLE::prior).sum())
+                .as("priors are shares of all failed motors")
+                .isCloseTo(1, within(0.06));
+    }
+
+    @Test
+    void everySpotHasItsPiece() {
+        for (Spot spot : Spot.values()) {
+            assertThat(TABLE.entry("map-spot-" + spot.word())).as(spot.word()).isPresent();
+        }
+    }
+
+    @Test
+    void refusesAPieceTwice() {
+        assertThat(Refusals.fields(() -> rank(Evidence.NOISY, Evidence.SHAFT_FREE, Evidence.NOISY)))
+                .containsExactly("evidence[2]");
+    }
+}

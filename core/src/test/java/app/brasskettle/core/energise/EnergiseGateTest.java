@@ -1,0 +1,259 @@
+package app.brasskettle.core.energise;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.brasskettle.core.energise.EnergiseGate.Reason;
+import app.brasskettle.core.energise.EnergiseGate.State;
+import app.brasskettle.core.energise.GateFacts.Taken;
+import app.brasskettle.core.verdict.Verdict;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.EnumSource.Mode;
+
+class EnergiseGateTest {
+
+    private static final double NOW = 1000;
+
+    /** A record on which everything is in order and released to run, changed by each case. */
+    private static final class Sheet {
+        Optional<Boolean> shaft = Optional.of(true);
+        Optional<String> lockedOut = Optional.of("M. Orre");
+        Optional<Taken> insulation = Optional.of(new Taken(Verdict.HOLDS, false, 900, "insulation"));
+        Optional<Taken> resistance = Optional.of(new Taken(Verdict.HOLDS, false, 700, "resistance"));
+        Optional<Taken> surge = Optional.of(new Taken(Verdict.HOLDS, false, 800, "surge"));
+        boolean openPair;
+        boolean ground;
+        Optional<DischargeClock> clock = Optional.empty();
+        boolean opened;
+        Optional<Double> worked = Optional.empty();
+        List<String> auxiliaries = List.of();
+        Set<String> isolated = Set.of();
+        boolean released = true;
+
+        GateFacts facts() {
+            return new GateFacts(
+                    shaft,
+                    lockedOut,
+                    insulation,
+                    resistance,
+                    surge,
+                    openPair,
+                    ground,
+                    clock,
+                    opened,
+                    worked,
+                    auxiliaries,
+                    isolated,
+                    released);
+        }
+
+        EnergiseGate gate() {
+            return EnergiseGate.of(facts(), NOW);
+        }
+    }
+
+    private static EnergiseGate with(Consumer<Sheet> change) {
+        Sheet sheet = new Sheet();
+        change.accept(sheet);
+        return sheet.gate();
+    }
+
+    private static Taken taken(Verdict verdict, double at) {
+        return new Taken(verdict, false, at, "a test");
+    }
+
+    @Test
+    void opensWhenEverythingIsInOrder() {
+        EnergiseGate gate = new Sheet().gate();
+        assertThat(gate.state()).isEqualTo(State.OPEN);
+        assertThat(gate.holding()).isEmpty();
+        assertThat(gate.leads().mayConnect()).isTrue();
+    }
+
+    @Test
+    void isShutOnAnEmptyRecordAndNamesEveryReason() {
+        EnergiseGate gate = EnergiseGate.of(GateFacts.none(), NOW);
+        assertThat(gate.state()).isEqualTo(State.SHUT);
+        assertThat(gate.leads().mayConnect()).isFalse();
+        assertThat(gate.holding())
+                .extracting(Reason::code)
+                .contains("no-lock-out", "shaft-unknown", "insulation", "resistance");
+    }
+
+    @Test
+    void aReleasedMotorAloneRunsAndAnUnreleasedGetsTestPower() {
+        EnergiseGate gate = with(s -> s.released = false);
+        assertThat(gate.state()).isEqualTo(State.TEST_POWER);
+        assertThat(gate.holding()).extracting(Reason::code).containsExactly("not-released");
+    }
+
+    @Test
+    void shaftDecidesFirst() {
+        assertThat(with(s -> s.shaft = Optional.of(false)).state()).isEqualTo(State.SHUT);
+        assertThat(with(s -> s.shaft = Optional.empty()).state()).isEqualTo(State.SHUT);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"HOLDS, OPEN", "WATCH, OPEN", "STOP, SHUT", "UNPROVEN, SHUT"})
+    void insulationMustNotStopNorBeUnproven(Verdict verdict, State state) {
+        assertThat(with(s -> s.insulation = Optional.of(taken(verdict, 900))).state())
+                .isEqualTo(state);
+    }
+
+    @Test
+    void insulationNotTakenShuts() {
+        assertThat(with(s -> s.insulation = Optional.empty()).state()).isEqualTo(State.SHUT);
+    }
+
+    @Test
+    void insulationTakenBeforeTheLastHighVoltageShuts() {
+        EnergiseGate gate = with(s -> s.surge = Optional.of(taken(Verdict.HOLDS, 950)));
+        assertThat(gate.state()).isEqualTo(State.SHUT);
+        assertThat(gate.holding())
+                .singleElement()
+                .extracting(Reason::sentence)
+                .asString()
+                .contains("last high voltage");
+    }
+
+    @Test
+    void insulationTakenBeforeWashingOrOpeningShuts() {
+        assertThat(with(s -> s.worked = Optional.of(950.0)).state()).isEqualTo(State.SHUT);
+        assertThat(with(s -> s.worked = Optional.of(850.0)).state()).isEqualTo(State.OPEN);
+    }
+
+    @Test
+    void aSpotReadingOpensTestPowerOnly() {
+        EnergiseGate gate = with(s -> s.insulation = Optional.of(new Taken(Verdict.WATCH, true, 900, "spot")));
+        assertThat(gate.state()).isEqualTo(State.TEST_POWER);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"HOLDS, OPEN", "WATCH, OPEN", "STOP, SHUT", "UNPROVEN, SHUT"})
+    void resistanceMustNotStop(Verdict verdict, State state) {
+        assertThat(with(s -> s.resistance = Optional.of(taken(verdict, 700))).state())
+                .isEqualTo(state);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"HOLDS, OPEN", "WATCH, OPEN", "STOP, SHUT", "UNPROVEN, OPEN"})
+    void surgeShutsWhenItStops(Verdict verdict, State state) {
+        assertThat(with(s -> s.surge = Optional.of(taken(verdict, 800))).state())
+                .isEqualTo(state);
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = Verdict.class,
+            mode = Mode.EXCLUDE,
+            names = {"HOLDS", "STOP"})
+    void anOpenedWindingNeedsASurgeTestThatHolds(Verdict verdict) {
+        EnergiseGate gate = with(s -> {
+            s.opened = true;
+            s.surge = Optional.of(taken(verdict, 800));
+        });
+        assertThat(gate.state()).isEqualTo(State.TEST_POWER);
+        assertThat(with(s -> {
+                            s.opened = true;
+                            s.surge = Optional.empty();
+                        })
+                        .state())
+                .isEqualTo(State.TEST_POWER);
+    }
+
+    @Test
+    void aRunningDischargeClockShuts() {
+        DischargeClock running = new DischargeClock(990, 1050, 1050, 15, Optional.empty());
+        assertThat(with(s -> s.clock = Optional.of(running)).state()).isEqualTo(State.SHUT);
+        DischargeClock over = new DischargeClock(900, 960, 1000, 15, Optional.empty());
+        assertThat(with(s -> s.clock = Optional.of(over)).state()).isEqualTo(State.OPEN);
+    }
+
+    @Test
+    void noLeadHandMayOpenItAgainstWhatKills() {
+        assertThat(never(s -> s.shaft = Optional.of(false))).containsExactly("shaft-binds");
+        assertThat(never(s -> s.openPair = true)).containsExactly("open-circuit");
+        assertThat(never(s -> s.lockedOut = Optional.empty())).containsExactly("no-lock-out");
+        assertThat(never(s -> s.clock = Optional.of(new DischargeClock(990, 1050, 1050, 15, Optional.empty()))))
+                .containsExactly("discharging");
+        assertThat(never(s -> {
+                    s.ground = true;
+                    s.insulation = Optional.of(taken(Verdict.STOP, 900));
+                }))
+                .containsExactly("insulation");
+        assertThat(never(s -> s.insulation = Optional.of(taken(Verdict.STOP, 900))))
+                .as("a limit in dispute is another matter")
+                .isEmpty();
+    }
+
+    private static List<String> never(Consumer<Sheet> change) {
+        return with(change).holding().stream()
+                .filter(Reason::never)
+                .map(Reason::code)
+                .toList();
+    }
+
+    /** Whatever else is on record, adding a reason to shut never opens the gate further. */
+    @Test
+    void moreTroubleNeverOpensTheGate() {
+        List<Consumer<Sheet>> troubles = List.of(
+                s -> s.shaft = Optional.of(false),
+                s -> s.lockedOut = Optional.empty(),
+                s -> s.insulation = Optional.empty(),
+                s -> s.resistance = Optional.empty(),
+                s -> s.openPair = true,
+                s -> s.surge = Optional.of(taken(Verdict.STOP, 800)),
+                s -> s.worked = Optional.of(990.0),
+                s -> s.opened = true,
+                s -> s.released = false,
+                s -> s.clock = Optional.of(new DischargeClock(990, 1050, 1050, 15, Optional.empty())));
+        for (int mask = 0; mask < 1 << troubles.size(); mask++) {
+            Sheet sheet = new Sheet();
+            for (int i = 0; i < troubles.size(); i++) {
+                if ((mask >> i & 1) == 1) {
+                    troubles.get(i).accept(sheet);
+                }
+            }
+            State before = sheet.gate().state();
+            for (Consumer<Sheet> trouble : troubles) {
+                trouble.accept(sheet);
+                assertThat(sheet.gate().state()).isLessThanOrEqualTo(before);
+            }
+        }
+    }
+
+    @Test
+    void highVoltageNeedsInsulationThatHoldsAndNothingConnectedItWouldHarm() {
+        Sheet sheet = new Sheet();
+        assertThat(HighVoltageGate.of(sheet.facts(), NOW).open()).isTrue();
+        sheet.insulation = Optional.of(taken(Verdict.WATCH, 900));
+        assertThat(HighVoltageGate.of(sheet.facts(), NOW).open()).isFalse();
+        sheet.insulation = Optional.empty();
+        assertThat(HighVoltageGate.of(sheet.facts(), NOW).open()).isFalse();
+
+        Sheet parts = new Sheet();
+        parts.auxiliaries = List.of("thermistors", "brake");
+        parts.isolated = Set.of("brake");
+        HighVoltageGate gate = HighVoltageGate.of(parts.facts(), NOW);
+        assertThat(gate.open()).isFalse();
+        assertThat(gate.holding().get(0).sentence()).contains("thermistors").doesNotContain("brake");
+        parts.isolated = Set.of("brake", "thermistors");
+        assertThat(HighVoltageGate.of(parts.facts(), NOW).open()).isTrue();
+    }
+
+    @Test
+    void highVoltageWaitsForLockOutAndDischarge() {
+        Sheet sheet = new Sheet();
+        sheet.lockedOut = Optional.empty();
+        sheet.clock = Optional.of(new DischargeClock(990, 1050, 1050, 15, Optional.empty()));
+        assertThat(HighVoltageGate.of(sheet.facts(), NOW).holding())
+                .extracting(Reason::code)
+                .containsExactly("no-lock-out", "discharging");
+    }
+}

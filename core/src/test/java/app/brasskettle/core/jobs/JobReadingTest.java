@@ -1,0 +1,327 @@
+package app.brasskettle.core.jobs;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.brasskettle.core.Refusals;
+import app.brasskettle.core.catalogue.WorksheetCatalogue;
+import app.brasskettle.core.cause.Evidence;
+import app.brasskettle.core.choice.PriceBook;
+import app.brasskettle.core.energise.DischargeClock;
+import app.brasskettle.core.energise.EnergiseGate;
+import app.brasskettle.core.instruments.MotorFault;
+import app.brasskettle.core.instruments.SimulatedMotor;
+import app.brasskettle.core.insulation.InsulationClass;
+import app.brasskettle.core.insulation.InsulationResult;
+import app.brasskettle.core.insulation.InsulationSystem;
+import app.brasskettle.core.insulation.InsulationTest;
+import app.brasskettle.core.insulation.TimedReading;
+import app.brasskettle.core.insulation.WindingKind;
+import app.brasskettle.core.jobs.JobRecord.Taken;
+import app.brasskettle.core.nameplate.NameplateReading;
+import app.brasskettle.core.resistance.Conductor;
+import app.brasskettle.core.resistance.Connection;
+import app.brasskettle.core.resistance.ResistanceResult;
+import app.brasskettle.core.resistance.ResistanceTest;
+import app.brasskettle.core.resistance.TerminalOhms;
+import app.brasskettle.core.surge.SurgeLimits;
+import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.teardown.CoilMap;
+import app.brasskettle.core.teardown.GroupState;
+import app.brasskettle.core.verdict.Verdict;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class JobReadingTest {
+
+    private static final double NOW = 100_000;
+
+    /** A job filled in step by step, as a technician would. */
+    private static final class Job {
+        Optional<Arrival> arrival = Optional.empty();
+        Optional<NameplateReading> plate = Optional.empty();
+        Optional<String> lockedOut = Optional.empty();
+        Optional<Taken<TesterProof>> proof = Optional.empty();
+        Optional<Taken<InsulationResult>> insulation = Optional.empty();
+        Optional<Taken<ResistanceResult>> resistance = Optional.empty();
+        Optional<Taken<SurgeSet.Outcome>> surge = Optional.empty();
+        List<DischargeClock.Applied> voltages = List.of();
+        Optional<Double> worked = Optional.empty();
+        Optional<CoilMap> map = Optional.empty();
+        List<Evidence> added = List.of();
+        Set<String> struck = Set.of();
+        Optional<String> concluded = Optional.empty();
+        boolean priced;
+        Optional<String> chosen = Optional.empty();
+
+        JobReading read() {
+            return JobReading.of(record(), NOW);
+        }
+
+        JobRecord record() {
+            return new JobRecord(
+                    arrival,
+                    plate,
+                    plate.map(p -> 15_000.0),
+                    false,
+                    10,
+                    lockedOut,
+                    proof,
+                    insulation,
+                    resistance,
+                    surge,
+                    Set.of(),
+                    voltages,
+                    List.of(),
+                    worked,
+                    worked.isPresent(),
+                    map,
+                    added,
+                    struck,
+                    concluded,
+                    Optional.empty(),
+                    priced ? Optional.of(PriceBook.estimate(15_000)) : Optional.empty(),
+                    chosen);
+        }
+
+        Job received() {
+            arrival = Optional.of(arrived(Arrival.ShaftState.FREE));
+            plate = Optional.of(WorksheetCatalogue.NAMEPLATE
+                    .work()
+                    .apply(new app.brasskettle.core.nameplate.Nameplate(
+                            3, 50, 15_000, 400, 29, 1460, Optional.empty())));
+            return this;
+        }
+
+        Job safe() {
+            lockedOut = Optional.of("M. Orre");
+            proof = Optional.of(new Taken<>(new TesterProof(20_000, true, 0), NOW - 4000));
+            return this;
+        }
+
+        Job tested(MotorFault... faults) {
+            SimulatedMotor motor = new SimulatedMotor(400, 15_000, Connection.WYE, 22, Set.of(faults), 11);
+            var ohms = motor.terminalOhms();
+            resistance = Optional.of(new Taken<>(
+                    WorksheetCatalogue.RESISTANCE
+                            .work()
+                            .apply(new ResistanceTest(
+                                    Connection.WYE,
+                                    WindingKind.RANDOM_WOUND,
+                                    Conductor.COPPER,
+                                    22,
+                                    TerminalOhms.of(
+                                            ohms.get(app.brasskettle.core.resistance.Pair.AB),
+                                            ohms.get(app.brasskettle.core.resistance.Pair.BC),
+                                            ohms.get(app.brasskettle.core.resistance.Pair.CA)),
+                                    Optional.empty())),
+                    NOW - 3000));
+            List<TimedReading> readings = new ArrayList<>();
+            for (double t : new double[] {30, 60, 600}) {
+                readings.add(motor.insulationAt(t, 500));
+            }
+            insulation = Optional.of(new Taken<>(
+                    WorksheetCatalogue.INSULATION
+                            .work()
+                            .apply(new InsulationTest(
+                                    400,
+                                    WindingKind.RANDOM_WOUND,
+                                    InsulationSystem.THERMOSETTING,
+                                    false,
+                                    InsulationClass.F,
+                                    22,
+                                    Optional.empty(),
+                                    Optional.empty(),
+                                    readings)),
+                    NOW - 2000));
+            return this;
+        }
+
+        Job surged(MotorFault... faults) {
+            SimulatedMotor motor = new SimulatedMotor(400, 15_000, Connection.WYE, 22, Set.of(faults), 11);
+            surge = Optional.of(new Taken<>(motor.surge(1170, true).compare(SurgeLimits.standard()), NOW - 1000));
+            return this;
+        }
+    }
+
+    private static Arrival arrived(Arrival.ShaftState shaft, Evidence... signs) {
+        return new Arrival(shaft, List.of(signs), List.of(), Optional.empty());
+    }
+
+    private static List<String> codes(JobReading reading) {
+        return reading.evidence().stream().map(JobReading.Piece::code).toList();
+    }
+
+    @Test
+    void asksForOneThingAfterTheOther() {
+        Job job = new Job();
+        assertThat(job.read().next().step()).isEqualTo("receive");
+        job.received();
+        assertThat(job.read().next().step()).isEqualTo("bench/dead");
+        job.lockedOut = Optional.of("M. Orre");
+        assertThat(job.read().next().sentence()).contains("Prove the tester");
+        job.safe();
+        assertThat(job.read().next().step()).isEqualTo("bench/resistance");
+        job.tested();
+        assertThat(job.read().next().step()).isEqualTo("bench/surge");
+        job.surged();
+        assertThat(job.read().next().sentence()).startsWith("Conclude:");
+        job.concluded = Optional.of("no fault found");
+        assertThat(job.read().next().sentence()).isEqualTo("Price the options");
+        job.priced = true;
+        assertThat(job.read().next().sentence()).isEqualTo("Customer to choose");
+        job.chosen = Optional.of("Recondition");
+        assertThat(job.read().next().sentence()).isEqualTo("Chosen: Recondition");
+    }
+
+    @Test
+    void aShortedWindingGoesToTeardown() {
+        JobReading reading = new Job()
+                .received()
+                .safe()
+                .tested(MotorFault.TURN_SHORT)
+                .surged(MotorFault.TURN_SHORT)
+                .read();
+        assertThat(reading.next().step()).isEqualTo("teardown/coils");
+        assertThat(reading.worst().verdict()).isEqualTo(Verdict.STOP);
+        assertThat(codes(reading))
+                .contains("surge-phase-differs", "insulation-holds", "resistance-holds", "shaft-free");
+        assertThat(reading.gate().state()).isEqualTo(EnergiseGate.State.SHUT);
+    }
+
+    @Test
+    void aWetWindingIsDriedNotOpened() {
+        JobReading reading =
+                new Job().received().safe().tested(MotorFault.MOISTURE).read();
+        assertThat(reading.next().station()).isEqualTo(Station.BENCH);
+        assertThat(reading.next().sentence()).contains("dry it");
+        assertThat(codes(reading)).contains("absorption-flat");
+        assertThat(reading.highVoltage().open()).isFalse();
+    }
+
+    @Test
+    void anInsulationTestWithoutAProvedTesterProvesNothing() {
+        Job job = new Job().received().tested();
+        JobReading none = job.read();
+        assertThat(none.insulation().orElseThrow().verdict()).isEqualTo(Verdict.UNPROVEN);
+        assertThat(none.insulation().orElseThrow().headline()).contains("Tester not proved");
+        job.safe();
+        assertThat(job.read().insulation().orElseThrow().verdict()).isEqualTo(Verdict.HOLDS);
+        job.proof = Optional.of(new Taken<>(new TesterProof(20_000, true, 0), NOW - 500));
+        assertThat(job.read().insulation().orElseThrow().verdict())
+                .as("proved too late")
+                .isEqualTo(Verdict.UNPROVEN);
+        job.proof = Optional.of(new Taken<>(new TesterProof(20_000, true, 0), NOW - 90_000));
+        assertThat(job.read().insulation().orElseThrow().verdict())
+                .as("proved yesterday")
+                .isEqualTo(Verdict.UNPROVEN);
+        job.proof = Optional.of(new Taken<>(new TesterProof(20_000, false, 0), NOW - 4000));
+        assertThat(job.read().insulation().orElseThrow().verdict())
+                .as("a tester that leaks")
+                .isEqualTo(Verdict.UNPROVEN);
+    }
+
+    @Test
+    void workOnTheWindingMakesTheTestUnprovenAgain() {
+        Job job = new Job().received().safe().tested();
+        job.worked = Optional.of(NOW - 100);
+        JobReading reading = job.read();
+        assertThat(reading.insulation().orElseThrow().verdict()).isEqualTo(Verdict.UNPROVEN);
+        assertThat(reading.gate().state()).isEqualTo(EnergiseGate.State.SHUT);
+        assertThat(reading.highVoltage().open()).isFalse();
+        job.worked = Optional.of(NOW - 2500);
+        assertThat(job.read().insulation().orElseThrow().verdict()).isEqualTo(Verdict.HOLDS);
+    }
+
+    @Test
+    void aSoundMotorGetsTestPowerOnceInsulationFollowsTheSurge() {
+        Job job = new Job().received().safe().tested().surged();
+        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.SHUT);
+        job.insulation = job.insulation.map(t -> new Taken<>(t.result(), NOW - 500));
+        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER);
+    }
+
+    @Test
+    void evidenceCanBeAddedAndStruck() {
+        Job job = new Job().received().safe().tested(MotorFault.MOISTURE);
+        job.added = List.of(Evidence.WINDING_WET);
+        double with = job.read().ranking().ranking().get(0).probability();
+        assertThat(job.read().ranking().ranking().get(0).explanation()).isEqualTo("moisture-or-dirt");
+        job.struck = Set.of("winding-wet", "absorption-flat", "insulation-stop");
+        JobReading reading = job.read();
+        assertThat(reading.evidence()).filteredOn(JobReading.Piece::struck).hasSizeGreaterThanOrEqualTo(2);
+        assertThat(reading.ranking().ranking().get(0).probability()).isLessThan(with);
+    }
+
+    @Test
+    void theCoilMapSpeaksForItself() {
+        Job job = new Job().received();
+        List<GroupState> groups = new ArrayList<>();
+        for (int g = 0; g < 12; g++) {
+            groups.add(g % 3 == 2 ? GroupState.BRIGHT : GroupState.DARK);
+        }
+        job.map = Optional.of(new CoilMap(Connection.WYE, 4, groups, List.of()));
+        JobReading reading = job.read();
+        assertThat(reading.ranking().ranking().get(0).explanation()).isEqualTo("lost-phase");
+        assertThat(reading.stations())
+                .filteredOn(s -> s.station() == Station.TEARDOWN)
+                .singleElement()
+                .extracting(JobReading.StationReading::verdict)
+                .isEqualTo(Verdict.HOLDS);
+    }
+
+    @Test
+    void offersAreHeldAgainstTheConditionOnRecord() {
+        Job job = new Job().received().safe().tested(MotorFault.TURN_SHORT).surged(MotorFault.TURN_SHORT);
+        job.priced = true;
+        assertThat(job.read().choice().orElseThrow().options())
+                .filteredOn(o -> !o.open())
+                .singleElement()
+                .satisfies(o -> assertThat(o.reason()).contains("shorted turns"));
+    }
+
+    @Test
+    void aRunningClockIsWhatNeedsWaitingFor() {
+        Job job = new Job().received().safe().tested();
+        job.voltages = List.of(new DischargeClock.Applied(NOW - 10, 600, 1));
+        JobReading reading = job.read();
+        assertThat(reading.next().sentence()).contains("grounded");
+        assertThat(reading.discharge().orElseThrow().secondsLeft(NOW)).isEqualTo(2390);
+        assertThat(reading.gate().holding())
+                .extracting(EnergiseGate.Reason::code)
+                .contains("discharging");
+    }
+
+    @Test
+    void everyStationIsThereWithItsSteps() {
+        JobReading reading = new Job().read();
+        assertThat(reading.stations())
+                .extracting(JobReading.StationReading::station)
+                .containsExactly(Station.values());
+        assertThat(reading.stations())
+                .allMatch(s -> s.verdict() == Verdict.UNPROVEN && !s.steps().isEmpty());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"true, 0, HOLDS", "true, 0.05, HOLDS", "true, 0.06, STOP", "false, 0, STOP", "true, 20000, STOP"})
+    void aTesterProvesItselfApartAndTogether(boolean over, double together, Verdict verdict) {
+        assertThat(new TesterProof(20_000, over, together).judge().verdict()).isEqualTo(verdict);
+    }
+
+    @Test
+    void arrivalRefusesASignTwice() {
+        assertThat(Refusals.fields(() -> arrived(null, Evidence.NOISY, Evidence.NOISY)))
+                .containsExactlyInAnyOrder("shaft", "signs[1]");
+    }
+
+    @Test
+    void aPlateIsRefusedForItsRatingAndItsWordsTogether() {
+        assertThat(Refusals.fields(() -> new Plate(
+                        3, 50, -1, 400, 29, 1460, null, null, null, InsulationClass.F, false, false, null, null, null)))
+                .containsExactlyInAnyOrder("ratedPowerW", "connection", "windingKind");
+    }
+}

@@ -1,0 +1,105 @@
+package app.brasskettle.core.quantity;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.brasskettle.core.Refusals;
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class QuantityTest {
+
+    /** Conversions by definition: 1 hp = 745.699872 W, 1 in = 25.4 mm, °F by (F − 32)·5/9. */
+    @ParameterizedTest
+    @CsvSource({
+        "50 hp, POWER, 37284.9936",
+        "37, POWER, 37000",
+        "370 W, POWER, 370",
+        "1.28 M, INSULATION, 1.28",
+        "600 k, INSULATION, 0.6",
+        "2 G, INSULATION, 2000",
+        "176 F, TEMPERATURE, 80",
+        "300 K, TEMPERATURE, 26.85",
+        "-5, TEMPERATURE, -5",
+        "30 in, LENGTH, 0.762",
+        "340, LENGTH, 0.34",
+        "23 mΩ, RESISTANCE, 0.023",
+        "3.3 kV, VOLTAGE, 3300",
+        "2 d, DURATION, 48",
+        "1e3, SPEED, 1000",
+        "−4, RATIO, -4"
+    })
+    void isUnderstoodWithItsUnit(String text, Dimension kind, double stored) {
+        Problems problems = new Problems();
+        Quantity read = Quantity.parse("field", text, kind, problems).orElseThrow();
+        assertThat(read.value()).isCloseTo(stored, within(1e-9 * Math.max(1, Math.abs(stored))));
+        assertThat(read.written()).isEqualTo(text);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"50 hp, POWER, 50 hp · 37.28 kW", "37 kW, POWER, 37 kW", "176 F, TEMPERATURE, 176 F · 80 °C"})
+    void showsTheConvertedFigureBesideTheOneTyped(String text, Dimension kind, String shown) {
+        assertThat(Quantity.parse("field", text, kind, new Problems())
+                        .orElseThrow()
+                        .shown())
+                .isEqualTo(shown);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"1,5", "abc", "5 furlongs", "1.2.3", "--3", "1e400", "1e-20", "NaN", "Infinity", "5 kw"})
+    void isRefusedRatherThanGuessed(String text) {
+        Problems problems = new Problems();
+        assertThat(Quantity.parse("power", text, Dimension.POWER, problems)).isEmpty();
+        assertThat(Refusals.fields(problems::throwIfAny)).containsExactly("power");
+    }
+
+    @Test
+    void aCommaIsRefusedWithBothReadingsOffered() {
+        Problems problems = new Problems();
+        Quantity.parse("power", "1,500", Dimension.POWER, problems);
+        Problem problem = Refusals.of(problems::throwIfAny).get(0);
+        assertThat(problem.message()).contains("comma").contains("1.5").contains("1500");
+    }
+
+    @Test
+    void blankIsNothingAndNoMistake() {
+        Problems problems = new Problems();
+        assertThat(Quantity.parse("power", "  ", Dimension.POWER, problems)).isEmpty();
+        assertThat(Quantity.parse("power", null, Dimension.POWER, problems)).isEmpty();
+        problems.throwIfAny();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"> 1100", "≥1100", ">=1100 M"})
+    void aLowerBoundIsMarkedAsOne(String text) {
+        Quantity read = Quantity.parse("megohm", text, Dimension.INSULATION, new Problems())
+                .orElseThrow();
+        assertThat(read.beyond()).isTrue();
+        assertThat(read.value()).isEqualTo(1100);
+        assertThat(read.shown()).startsWith("≥ ");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "ratedPowerW, POWER",
+        "ratedVoltageV, VOLTAGE",
+        "windingTemperatureC, TEMPERATURE",
+        "boreDiameterM, LENGTH",
+        "bareDiameterMm, DIAMETER",
+        "slotAreaMm2, AREA",
+        "leadTimeHours, DURATION",
+        "expectedLifeYears, YEARS",
+        "megohm, INSULATION",
+        "rangeMegohm, INSULATION",
+        "ab, RESISTANCE",
+        "energyPricePerKwh, MONEY",
+        "turnsPerCoil, RATIO"
+    })
+    void kindFollowsFromTheFieldsName(String field, Dimension kind) {
+        assertThat(Dimension.ofField(field)).isEqualTo(kind);
+    }
+}

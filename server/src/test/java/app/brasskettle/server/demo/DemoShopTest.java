@@ -1,0 +1,75 @@
+package app.brasskettle.server.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.brasskettle.server.testing.RunningServer;
+import app.brasskettle.server.testing.Visitor;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningServer.class)
+class DemoShopTest {
+
+    private static final List<String> TAGS = IntStream.rangeClosed(401, 412)
+            .mapToObj(n -> String.format("TQ-%04d", n))
+            .toList();
+
+    @Test
+    void itsJobsStandAtAllStationsThatNeedHands(Visitor visitor) {
+        visitor.as("tech");
+        Set<String> stations = TAGS.stream()
+                .map(t -> visitor.get("/api/jobs/" + t)
+                        .with(200)
+                        .json()
+                        .at("/next/station")
+                        .asString())
+                .collect(Collectors.toSet());
+        assertThat(stations).contains("receive", "bench", "teardown", "cause", "choose");
+    }
+
+    @Test
+    void everyJobComputes(Visitor visitor) {
+        visitor.as("tech");
+        for (String tag : TAGS) {
+            JsonNode job = visitor.get("/api/jobs/" + tag).with(200).json();
+            double sum = StreamSupport.stream(job.at("/ranking/ranking").spliterator(), false)
+                    .mapToDouble(r -> r.get("probability").asDouble())
+                    .sum();
+            assertThat(sum).as(tag).isBetween(0.999999, 1.000001);
+            assertThat(job.at("/stations").size()).isEqualTo(6);
+            assertThat(job.at("/gate/state").asString()).isIn("shut", "test-power");
+        }
+    }
+
+    /** What the shop shows on its first day: a phase lost in wye, one in delta, a wet motor, a shorted turn, a false alarm. */
+    @Test
+    void itsFaultsAreFoundFromItsReadings(Visitor visitor) {
+        visitor.as("tech");
+        assertThat(leader(visitor, "TQ-0401")).isEqualTo("lost-phase");
+        assertThat(leader(visitor, "TQ-0402")).isEqualTo("moisture-or-dirt");
+        assertThat(leader(visitor, "TQ-0403")).isEqualTo("turn-short");
+        assertThat(leader(visitor, "TQ-0404")).isEqualTo("overload");
+        assertThat(leader(visitor, "TQ-0408")).isEqualTo("rotor-drag");
+        assertThat(leader(visitor, "TQ-0409")).isEqualTo("lost-phase");
+        assertThat(visitor.get("/api/jobs/TQ-0407").json().at("/worst/verdict").asString())
+                .isEqualTo("holds");
+        assertThat(visitor.get("/api/jobs/TQ-0406")
+                        .json()
+                        .at("/winding/misreading")
+                        .asString())
+                .contains("half as many circuits");
+    }
+
+    private static String leader(Visitor visitor, String tag) {
+        return visitor.get("/api/jobs/" + tag)
+                .json()
+                .at("/ranking/ranking/0/explanation")
+                .asString();
+    }
+}

@@ -1,0 +1,255 @@
+package app.brasskettle.server.jobs;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.brasskettle.server.testing.Plates;
+import app.brasskettle.server.testing.RunningServer;
+import app.brasskettle.server.testing.Visitor;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.stream.IntStream;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningServer.class)
+class JobRecordTest {
+
+    private Visitor visitor;
+
+    @BeforeEach
+    void signIn(Visitor visitor) {
+        this.visitor = visitor.as("tech");
+    }
+
+    private List<String> tags() {
+        return StreamSupport.stream(visitor.get("/api/jobs").with(200).json().spliterator(), false)
+                .map(r -> r.get("tag").asString())
+                .toList();
+    }
+
+    @Test
+    void aReceivedMotorStandsOnTheFloorWithItsNextStep() {
+        String tag = Plates.received(visitor);
+        JsonNode row = StreamSupport.stream(visitor.get("/api/jobs").json().spliterator(), false)
+                .filter(r -> r.get("tag").asString().equals(tag))
+                .findFirst()
+                .orElseThrow();
+        assertThat(row.get("station").asString()).isEqualTo("receive");
+        assertThat(row.get("nextAction").asString()).contains("Look it over");
+        assertThat(row.get("gate").asString()).isEqualTo("shut");
+    }
+
+    @Test
+    void rushStandsFirst() {
+        Map<String, Object> rush = Plates.receipt();
+        rush.put("urgency", "rush");
+        String tag = visitor.post("/api/jobs", rush)
+                .with(200)
+                .json()
+                .at("/identity/tag")
+                .asString();
+        List<String> tags = tags();
+        assertThat(tags.indexOf(tag)).isLessThan(tags.indexOf("TQ-0401"));
+    }
+
+    @Test
+    void aRetryAfterALostAnswerMakesNoSecondJob() {
+        String key = "retry-" + System.nanoTime();
+        String first = visitor.post("/api/jobs", Plates.receipt(), "Idempotency-Key", key)
+                .with(200)
+                .json()
+                .at("/identity/tag")
+                .asString();
+        int before = tags().size();
+        assertThat(visitor.post("/api/jobs", Plates.receipt(), "Idempotency-Key", key)
+                        .with(200)
+                        .json()
+                        .at("/identity/tag")
+                        .asString())
+                .isEqualTo(first);
+        assertThat(tags()).hasSize(before);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "customer, '', customer",
+        "machine, '   ', machine",
+        "urgency, soon, urgency",
+        "outageCostPerHour, 'a lot', outageCostPerHour",
+        "outageCostPerHour, '-5', outageCostPerHour",
+        "promisedAt, '2001-01-01T00:00:00Z', promisedAt"
+    })
+    void aBadReceiptIsRefusedAtItsField(String field, String value, String blamed) {
+        Map<String, Object> receipt = Plates.receipt();
+        receipt.put(field, value);
+        int before = tags().size();
+        assertThat(visitor.post("/api/jobs", receipt).with(400).problemFields()).containsExactly(blamed);
+        assertThat(tags()).hasSize(before);
+    }
+
+    @Test
+    void aHugeReceiptIsRefused() {
+        Map<String, Object> receipt = Plates.receipt();
+        receipt.put("customer", "x".repeat(121));
+        receipt.put("complaint", "y".repeat(2001));
+        assertThat(visitor.post("/api/jobs", receipt).with(400).problemFields())
+                .containsExactlyInAnyOrder("customer", "complaint");
+    }
+
+    @Test
+    void anUnknownJobIsNotFoundWhateverIsAsked() {
+        visitor.get("/api/jobs/TQ-9999").with(404);
+        visitor.get("/api/jobs/TQ-9999/journal").with(404);
+        visitor.put("/api/jobs/TQ-9999/sheets/plate", Map.of("version", 0, "typed", Plates.typed()))
+                .with(404);
+        visitor.get("/api/jobs/TQ-0401'%20or%201=1").with(404);
+        String tag = Plates.received(visitor);
+        visitor.put("/api/jobs/" + tag + "/sheets/horoscope", Map.of("version", 0, "typed", Map.of()))
+                .with(404);
+    }
+
+    @Test
+    void theSheetKeepsWhatWasTypedAndTheCoreReadsIt() {
+        String tag = Plates.received(visitor);
+        Map<String, Object> typed = Plates.typed();
+        typed.put("ratedPowerW", "20 hp");
+        JsonNode job = Plates.sheet(visitor, tag, "plate", typed);
+        assertThat(job.at("/sheets/plate/typed/ratedPowerW").asString()).isEqualTo("20 hp");
+        assertThat(job.at("/plate/poles").asInt()).isEqualTo(4);
+        assertThat(job.at("/identity/motor").asString()).startsWith("14.91 kW · 400 V Y");
+    }
+
+    @Test
+    void anotherPersonsNewerVersionIsNotOverwritten() {
+        String tag = Plates.plated(visitor);
+        Visitor lead = visitor.stranger().as("lead");
+        Map<String, Object> changed = Plates.typed();
+        changed.put("ratedCurrentA", "30");
+        lead.put("/api/jobs/" + tag + "/sheets/plate", Map.of("version", 1, "typed", changed))
+                .with(200);
+        Visitor.Answer stale = visitor.put(
+                        "/api/jobs/" + tag + "/sheets/plate", Map.of("version", 1, "typed", Plates.typed()))
+                .with(409);
+        assertThat(stale.json().get("detail").asString()).contains("Ivo Dalby changed this");
+        assertThat(visitor.get("/api/jobs/" + tag)
+                        .json()
+                        .at("/sheets/plate/typed/ratedCurrentA")
+                        .asString())
+                .isEqualTo("30");
+        visitor.put("/api/jobs/" + tag + "/sheets/plate", Map.of("version", 2, "typed", Plates.typed()))
+                .with(200);
+    }
+
+    @Test
+    void ofTwoWhoWriteAtOnceOneIsTold() throws Exception {
+        String tag = Plates.received(visitor);
+        ExecutorService pool = Executors.newFixedThreadPool(4);
+        try {
+            List<Callable<Integer>> writers = IntStream.range(0, 8)
+                    .<Callable<Integer>>mapToObj(i -> () -> visitor.put(
+                                    "/api/jobs/" + tag + "/sheets/plate", Map.of("version", 0, "typed", Plates.typed()))
+                            .status())
+                    .toList();
+            List<Integer> answers = pool.invokeAll(writers).stream()
+                    .map(f -> {
+                        try {
+                            return f.get();
+                        } catch (Exception e) {
+                            throw new IllegalStateException(e);
+                        }
+                    })
+                    .sorted()
+                    .toList();
+            assertThat(answers).containsExactly(200, 409, 409, 409, 409, 409, 409, 409);
+        } finally {
+            pool.shutdownNow();
+        }
+    }
+
+    @Test
+    void everyChangeIsInTheJournalWithBeforeAndAfter() {
+        String tag = Plates.plated(visitor);
+        Map<String, Object> changed = Plates.typed();
+        changed.put("ratedSpeedRpm", "1455");
+        visitor.put("/api/jobs/" + tag + "/sheets/plate", Map.of("version", 1, "typed", changed))
+                .with(200);
+        JsonNode journal =
+                visitor.get("/api/jobs/" + tag + "/journal").with(200).json();
+        assertThat(journal.get(0).get("what").asString()).isEqualTo("wrote plate");
+        assertThat(journal.get(0).at("/before/ratedSpeedRpm").asString()).isEqualTo("1460");
+        assertThat(journal.get(0).at("/after/ratedSpeedRpm").asString()).isEqualTo("1455");
+        assertThat(journal.get(0).get("by").asString()).isEqualTo("Mara Orre");
+        assertThat(journal.get(journal.size() - 1).get("what").asString()).isEqualTo("received");
+    }
+
+    @Test
+    void lookingChangesNothing() {
+        String tag = Plates.received(visitor);
+        JsonNode look = visitor.post("/api/jobs/" + tag + "/sheets/plate/look", Plates.typed())
+                .with(200)
+                .json();
+        assertThat(look.at("/plate/poles").asInt()).isEqualTo(4);
+        Map<String, Object> wrong = Plates.typed();
+        wrong.put("ratedCurrentA", "minus two");
+        JsonNode told = visitor.post("/api/jobs/" + tag + "/sheets/plate/look", wrong)
+                .with(200)
+                .json();
+        assertThat(told.at("/problems/0/field").asString()).isEqualTo("ratedCurrentA");
+        assertThat(visitor.get("/api/jobs/" + tag).json().get("plate").isNull()).isTrue();
+        assertThat(visitor.get("/api/jobs/" + tag + "/journal").json().size()).isEqualTo(1);
+    }
+
+    @Test
+    void windingDataAreReadAgainstTheBridge() {
+        String tag = Plates.ready(visitor);
+        Plates.bridged(visitor, tag);
+        Map<String, Object> take = new java.util.HashMap<>(Map.ofEntries(
+                Map.entry("slots", "48"),
+                Map.entry("poles", "4"),
+                Map.entry("turnsPerCoil", "10"),
+                Map.entry("spanSlots", "10"),
+                Map.entry("parallelCircuits", "2"),
+                Map.entry("connection", "wye"),
+                Map.entry("meanTurnLengthM", "780 mm"),
+                Map.entry("boreDiameterM", "190 mm"),
+                Map.entry("coreLengthM", "200 mm"),
+                Map.entry("stackingFactor", "0.95"),
+                Map.entry("toothWidthM", "6.2 mm"),
+                Map.entry("backIronDepthM", "27 mm"),
+                Map.entry("slotAreaMm2", "228"),
+                Map.entry("ratedVoltageV", "400"),
+                Map.entry("frequencyHz", "50"),
+                Map.entry("ratedCurrentA", "29"),
+                Map.entry(
+                        "strands",
+                        List.of(Map.of("count", "4", "bareDiameterMm", "1.25", "insulatedDiameterMm", "1.33")))));
+        JsonNode job = Plates.sheet(visitor, tag, "winding", take);
+        assertThat(job.at("/winding/balanced").asBoolean()).isTrue();
+        assertThat(job.at("/windingMeasured/headline").asString()).contains("Measured", "predicted");
+        take.put("slots", "47");
+        assertThat(visitor.put("/api/jobs/" + tag + "/sheets/winding", Map.of("version", 1, "typed", take))
+                        .with(400)
+                        .problemFields())
+                .contains("slots");
+    }
+
+    @Test
+    void theRecordIsThereAtASecondServerAndAfterThisOneIsGone() {
+        String tag = Plates.plated(visitor);
+        JsonNode here = visitor.get("/api/jobs/" + tag).json();
+        try (RunningServer.Running second = RunningServer.start()) {
+            JsonNode there =
+                    visitor.at(second.port()).get("/api/jobs/" + tag).with(200).json();
+            assertThat(there.get("sheets")).isEqualTo(here.get("sheets"));
+            assertThat(there.get("ledger")).isEqualTo(here.get("ledger"));
+        }
+    }
+}
