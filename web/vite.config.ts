@@ -1,7 +1,6 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vitest/config';
 
-
 export default defineConfig({
   plugins: [react()],
   build: { outDir: 'target/classes/static', emptyOutDir: true, chunkSizeWarningLimit: 1200 },

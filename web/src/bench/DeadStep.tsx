@@ -42,8 +42,8 @@ function LockOut({ job }: { job: JobView }) {
     >
       <h2>Locked out, proved dead</h2>
       <p className="caution">
-        Leads off the supply and the drive, capacitors discharged, dead shown by two means on every lead. A drive holds its
-        charge for minutes. Local codes come first.
+        Leads off the supply and the drive, capacitors discharged, dead shown by two means on every lead. A
+        drive holds its charge for minutes. Local codes come first.
       </p>
       {done && (
         <p style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
@@ -84,7 +84,11 @@ function Tester({ job }: { job: JobView }) {
       style={{ marginTop: 16 }}
       onSubmit={(e) => {
         e.preventDefault();
-        keep.mutate({ method: 'POST', path: 'tests/tester-proof', body: { typed: body, simulated: false, because } });
+        keep.mutate({
+          method: 'POST',
+          path: 'tests/tester-proof',
+          body: { typed: body, simulated: false, because },
+        });
       }}
     >
       <h2>Insulation tester proved</h2>
@@ -119,8 +123,18 @@ function Tester({ job }: { job: JobView }) {
           onChange={(togetherMegohm) => setTyped({ ...typed, togetherMegohm })}
         />
       </div>
-      <Because needed={done !== null} value={because} problem={at(refused, 'because')} onChange={setBecause} />
-      <Button type={done ? 'default' : 'primary'} htmlType="submit" disabled={!ready} loading={keep.isPending}>
+      <Because
+        needed={done !== null}
+        value={because}
+        problem={at(refused, 'because')}
+        onChange={setBecause}
+      />
+      <Button
+        type={done ? 'default' : 'primary'}
+        htmlType="submit"
+        disabled={!ready}
+        loading={keep.isPending}
+      >
         {done ? 'Prove it again' : 'Keep the proof'}
       </Button>
     </form>

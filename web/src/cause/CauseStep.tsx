@@ -63,7 +63,11 @@ function Sum({ of, job }: { of: Ranked; job: JobView }) {
       <h2>The sum for {of.spoken}</h2>
       <table className="quiet small">
         <tbody>
-          <Line words="how often it comes up at all" decibans={of.priorDecibans} reason="share of failed motors" />
+          <Line
+            words="how often it comes up at all"
+            decibans={of.priorDecibans}
+            reason="share of failed motors"
+          />
           {[...of.for, ...of.against].map((p) => (
             <Line key={p.code} words={p.words} decibans={p.decibans} reason={p.reason} />
           ))}
@@ -80,7 +84,10 @@ function Sum({ of, job }: { of: Ranked; job: JobView }) {
       <h3 style={{ marginTop: 12 }}>Not known yet</h3>
       {job.ranking.looks.slice(0, 3).map((l) => (
         <p key={l.code} className="small">
-          {l.ask} <span className="soft">{l.minutes} min{l.separates && `, tells ${l.separates}`}</span>
+          {l.ask}{' '}
+          <span className="soft">
+            {l.minutes} min{l.separates && `, tells ${l.separates}`}
+          </span>
         </p>
       ))}
     </div>
@@ -237,7 +244,8 @@ function Conclusion({ job }: { job: JobView }) {
           <span>
             <b>{done.spoken}</b>, {done.done.by}, {moment(done.done.at)}. The evidence gave it{' '}
             {percent(done.probabilityThen)} then
-            {done.leaderThen !== done.spoken && `, and led to ${done.leaderThen}`}.{done.reason && ` ${done.reason}`}
+            {done.leaderThen !== done.spoken && `, and led to ${done.leaderThen}`}.
+            {done.reason && ` ${done.reason}`}
           </span>
         </p>
       )}

@@ -64,7 +64,9 @@ function Options({ job, start, mayPrice }: { job: JobView; start: Offers; mayPri
       <div className="head">
         <h1>Recondition, rewind or replace</h1>
         <span className="soft">
-          {sheet ? `priced by ${sheet.by}, ${moment(sheet.at)}` : 'a first estimate by power; the office prices it'}
+          {sheet
+            ? `priced by ${sheet.by}, ${moment(sheet.at)}`
+            : 'a first estimate by power; the office prices it'}
         </span>
       </div>
       {choice && <Compared choice={choice} outagePerHour={job.identity.outageCostPerHour} />}
@@ -83,7 +85,11 @@ function Options({ job, start, mayPrice }: { job: JobView; start: Offers; mayPri
         <form
           onSubmit={(e) => {
             e.preventDefault();
-            keep.mutate({ method: 'PUT', path: 'sheets/offers', body: { version: sheet?.version ?? 0, typed: v } });
+            keep.mutate({
+              method: 'PUT',
+              path: 'sheets/offers',
+              body: { version: sheet?.version ?? 0, typed: v },
+            });
           }}
         >
           <OfferForm
@@ -109,7 +115,11 @@ function Options({ job, start, mayPrice }: { job: JobView; start: Offers; mayPri
           </div>
         )
       )}
-      {!mayPrice && <p className="soft" style={{ marginTop: 12 }}>Prices and the answer are the office’s or the lead hand’s to enter.</p>}
+      {!mayPrice && (
+        <p className="soft" style={{ marginTop: 12 }}>
+          Prices and the answer are the office’s or the lead hand’s to enter.
+        </p>
+      )}
       {sheet && choice && <Answer job={job} choice={choice} may={mayPrice} />}
       {choice && <Arithmetic steps={choice.steps} />}
     </>
@@ -176,7 +186,11 @@ function Answer({ job, choice, may }: { job: JobView; choice: ChoiceReading; may
       style={{ marginTop: 20 }}
       onSubmit={(e) => {
         e.preventDefault();
-        choose.mutate({ method: 'POST', path: 'choice', body: { option: option ?? '', customer, how, reason } });
+        choose.mutate({
+          method: 'POST',
+          path: 'choice',
+          body: { option: option ?? '', customer, how, reason },
+        });
       }}
     >
       <h2>The customer’s answer</h2>
@@ -198,7 +212,9 @@ function Answer({ job, choice, may }: { job: JobView; choice: ChoiceReading; may
             options={choice.options.filter((o) => o.open).map((o) => [o.kind as string, o.name] as const)}
             onPick={setOption}
           />
-          {at(refused, 'option') && <p className="wrong">{option ? at(refused, 'option')?.message : 'Which option?'}</p>}
+          {at(refused, 'option') && (
+            <p className="wrong">{option ? at(refused, 'option')?.message : 'Which option?'}</p>
+          )}
           <div className="grid2">
             <TypedField
               words
@@ -207,9 +223,20 @@ function Answer({ job, choice, may }: { job: JobView; choice: ChoiceReading; may
               problem={at(refused, 'customer')}
               onChange={setCustomer}
             />
-            <TypedField words label="Why" value={reason} problem={at(refused, 'reason')} onChange={setReason} />
+            <TypedField
+              words
+              label="Why"
+              value={reason}
+              problem={at(refused, 'reason')}
+              onChange={setReason}
+            />
           </div>
-          <Picks label="How it was said" value={how} options={WAYS.map((w) => [w, w] as const)} onPick={setHow} />
+          <Picks
+            label="How it was said"
+            value={how}
+            options={WAYS.map((w) => [w, w] as const)}
+            onPick={setHow}
+          />
           <Button type={done ? 'default' : 'primary'} htmlType="submit" loading={choose.isPending}>
             Record the answer
           </Button>

@@ -21,7 +21,11 @@ export function CostChart({ choice }: { choice: ChoiceReading }) {
         textStyle: { color: token('ink'), fontSize: 15, fontFamily: token('text') },
       },
       xAxis: { type: 'category', data: choice.years, name: 'year', boundaryGap: false, ...f.axis },
-      yAxis: { type: 'value', ...f.axis, axisLabel: { ...f.axis.axisLabel, formatter: (v: number) => money(v) } },
+      yAxis: {
+        type: 'value',
+        ...f.axis,
+        axisLabel: { ...f.axis.axisLabel, formatter: (v: number) => money(v) },
+      },
       tooltip: { ...f.tooltip, valueFormatter: (v: number) => money(v) },
       series: open.map((o) => ({
         name: o.name,
@@ -33,5 +37,11 @@ export function CostChart({ choice }: { choice: ChoiceReading }) {
       })),
     };
   }, [choice]);
-  return <Chart option={option} label="Money spent by the end of each year, for each open option, energy beyond the most frugal one" height={280} />;
+  return (
+    <Chart
+      option={option}
+      label="Money spent by the end of each year, for each open option, energy beyond the most frugal one"
+      height={280}
+    />
+  );
 }

@@ -56,7 +56,9 @@ export function OfferForm({
   const offer = (n: number, part: Partial<Offer>) =>
     onChange({ ...value, offers: value.offers.map((o, k) => (k === n ? { ...o, ...part } : o)) });
   const line = (n: number, l: number, part: Partial<OfferLine>) =>
-    offer(n, { lines: (value.offers[n]?.lines ?? []).map((old, k) => (k === l ? { ...old, ...part } : old)) });
+    offer(n, {
+      lines: (value.offers[n]?.lines ?? []).map((old, k) => (k === l ? { ...old, ...part } : old)),
+    });
   return (
     <>
       <h2 style={{ margin: '20px 0 8px' }}>Conditions</h2>
@@ -118,7 +120,9 @@ export function OfferForm({
           </table>
           <Button
             style={{ margin: '6px 0 10px' }}
-            onClick={() => offer(n, { lines: [...o.lines, { task: '', quantity: '1', unit: 'piece', rate: '' }] })}
+            onClick={() =>
+              offer(n, { lines: [...o.lines, { task: '', quantity: '1', unit: 'piece', rate: '' }] })
+            }
           >
             Another line
           </Button>

@@ -100,7 +100,12 @@ export function FloorPage() {
           </thead>
           <tbody>
             {rows.map((r, n) => (
-              <Row key={r.tag} row={r} here={n === at} open={() => void navigate(`/jobs/${r.tag}/${r.nextStep}`)} />
+              <Row
+                key={r.tag}
+                row={r}
+                here={n === at}
+                open={() => void navigate(`/jobs/${r.tag}/${r.nextStep}`)}
+              />
             ))}
           </tbody>
         </table>

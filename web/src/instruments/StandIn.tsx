@@ -17,8 +17,8 @@ export function StandIn({ job }: { job: JobView }) {
     <details>
       <summary>The simulated motor behind these instruments</summary>
       <p className="small soft">
-        Simulated instruments read a model, not your motor. Give the model faults to train on; every reading stays marked as
-        simulated.
+        Simulated instruments read a model, not your motor. Give the model faults to train on; every reading
+        stays marked as simulated.
       </p>
       <ManyPicks
         label="What is wrong with the model"

@@ -34,7 +34,11 @@ export function AbsorptionChart({
         min: 5,
         max: 600,
         ...f.axis,
-        axisLabel: { ...f.axis.axisLabel, formatter: (s: number) => (s < 120 ? `${s} s` : `${s / 60} min`), showMaxLabel: true },
+        axisLabel: {
+          ...f.axis.axisLabel,
+          formatter: (s: number) => (s < 120 ? `${s} s` : `${s / 60} min`),
+          showMaxLabel: true,
+        },
       },
       yAxis: {
         type: 'log',
@@ -51,7 +55,8 @@ export function AbsorptionChart({
           data: points.map((p) => [p.seconds, p.megohm]),
           lineStyle: { width: fit ? 0 : 3, color: token('copper') },
           itemStyle: { color: token('copper'), borderColor: token('copper'), borderWidth: 3 },
-          symbol: (_: unknown, p: { dataIndex: number }) => (points[p.dataIndex]?.overRange ? 'triangle' : 'circle'),
+          symbol: (_: unknown, p: { dataIndex: number }) =>
+            points[p.dataIndex]?.overRange ? 'triangle' : 'circle',
           symbolSize: 10,
           markLine:
             least === undefined
@@ -83,7 +88,11 @@ export function AbsorptionChart({
   return (
     <Chart
       option={option}
-      label={last ? `Insulation over time, ${megohm(last.megohm)} after ${plain(last.seconds)} s` : 'No readings yet'}
+      label={
+        last
+          ? `Insulation over time, ${megohm(last.megohm)} after ${plain(last.seconds)} s`
+          : 'No readings yet'
+      }
     />
   );
 }

@@ -36,8 +36,8 @@ export function InsulationStep({ job }: { job: JobView }) {
       <div className="head">
         <h1>Insulation to frame</h1>
         <span className="soft">
-          all leads together · {plain(done.result.standardTestVoltageLowV)} V · winding {plain(temperature, 3)} °C ·{' '}
-          {done.done.by}, {moment(done.done.at)}
+          all leads together · {plain(done.result.standardTestVoltageLowV)} V · winding{' '}
+          {plain(temperature, 3)} °C · {done.done.by}, {moment(done.done.at)}
           {done.simulated && ' · simulated tester'}
         </span>
       </div>
@@ -101,7 +101,9 @@ function Figures({ result, fit }: { result: InsulationResult; fit: TestLook['fit
     <div className="grid3" style={{ marginTop: 6 }}>
       <div>
         <h3>Polarization index</h3>
-        <span className="big">{result.polarizationIndex === null ? '–' : plain(result.polarizationIndex, 3)}</span>
+        <span className="big">
+          {result.polarizationIndex === null ? '–' : plain(result.polarizationIndex, 3)}
+        </span>
         <span className="soft small">
           {result.polarizationIndex === null
             ? 'needs readings at 1 and 10 min, within range'
@@ -123,7 +125,9 @@ function Figures({ result, fit }: { result: InsulationResult; fit: TestLook['fit
         <h3>Dew point</h3>
         <span className="big">{result.dewPointC === null ? '–' : `${plain(result.dewPointC, 3)} °C`}</span>
         <span className="soft small">
-          {result.dewPointC === null ? 'air temperature and humidity not given' : 'the winding must be warmer'}
+          {result.dewPointC === null
+            ? 'air temperature and humidity not given'
+            : 'the winding must be warmer'}
         </span>
       </div>
     </div>
@@ -189,7 +193,11 @@ function Entry({ job, finished }: { job: JobView; finished: () => void }) {
     insulationSystem: v.insulationSystem,
     readings: filled,
   };
-  const look = useLook<TestLook>(`/api/jobs/${tag}/tests/insulation-resistance/look`, typed, filled.length > 0);
+  const look = useLook<TestLook>(
+    `/api/jobs/${tag}/tests/insulation-resistance/look`,
+    typed,
+    filled.length > 0,
+  );
   const keep = useChange(tag, () => {
     draft.settle(EMPTY);
     finished();
@@ -200,11 +208,16 @@ function Entry({ job, finished }: { job: JobView; finished: () => void }) {
     keep.reset();
     draft.change({ ...v, simulated: false, ...part });
   };
-  const place = (row: number): number => v.readings.slice(0, row).filter((r) => r.megohm.trim() !== '').length;
+  const place = (row: number): number =>
+    v.readings.slice(0, row).filter((r) => r.megohm.trim() !== '').length;
   const points = useMemo(
     () =>
       filled
-        .map((r) => ({ seconds: Number(r.seconds), megohm: readable(r.megohm), overRange: /^\s*(>|≥)/.test(r.megohm) }))
+        .map((r) => ({
+          seconds: Number(r.seconds),
+          megohm: readable(r.megohm),
+          overRange: /^\s*(>|≥)/.test(r.megohm),
+        }))
         .filter((p) => p.seconds > 0 && p.megohm > 0),
     [filled],
   );
@@ -224,8 +237,8 @@ function Entry({ job, finished }: { job: JobView; finished: () => void }) {
         <span className="soft">all leads together, frame clip on bare clean metal</span>
       </div>
       <p className="caution">
-        Direct voltage stays on the winding after the test. Keep hands off until it is discharged and grounded; follow the
-        tester’s own instructions.
+        Direct voltage stays on the winding after the test. Keep hands off until it is discharged and
+        grounded; follow the tester’s own instructions.
       </p>
       <Trouble error={keep.error} hide={['because', ...AIR.map(([f]) => f)]} />
       <div className="grid3">
@@ -290,7 +303,9 @@ function Entry({ job, finished }: { job: JobView; finished: () => void }) {
           />
         </Suspense>
       </div>
-      {look?.insulation && <Judged judgement={look.insulation.judgement} other={fieldLine(look.insulation)} />}
+      {look?.insulation && (
+        <Judged judgement={look.insulation.judgement} other={fieldLine(look.insulation)} />
+      )}
       {look?.insulation && <Figures result={look.insulation} fit={look.fit} />}
       <Because
         needed={repeat}
@@ -354,7 +369,10 @@ function Tester({
     try {
       await runTester(job.identity.tag, 600, Number(pace), abort.signal, (r) => {
         setLeft(r.secondsLeft);
-        rows.push({ seconds: String(r.seconds), megohm: `${r.overRange ? '> ' : ''}${Number(r.megohm.toPrecision(4))}` });
+        rows.push({
+          seconds: String(r.seconds),
+          megohm: `${r.overRange ? '> ' : ''}${Number(r.megohm.toPrecision(4))}`,
+        });
         const temperature = String(job.simulatedMotor.windingTemperatureC);
         change({
           ...latest.current,
@@ -378,7 +396,13 @@ function Tester({
   return (
     <section className="tester">
       <Trouble error={error} />
-      <Picks label="Simulated tester, its clock" value={pace} options={PACES} onPick={setPace} disabled={running} />
+      <Picks
+        label="Simulated tester, its clock"
+        value={pace}
+        options={PACES}
+        onPick={setPace}
+        disabled={running}
+      />
       {running ? (
         <Button danger onClick={abort}>
           Voltage off · {clock(left)} to go

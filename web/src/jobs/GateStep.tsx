@@ -18,17 +18,17 @@ export function GateStep({ job }: { job: JobView }) {
         <span className="soft">computed from the record, never ticked</span>
       </div>
       <p style={{ marginBottom: 12 }}>{job.gate.leads.sentence}.</p>
+      <Reasons title="What holds it" none="Nothing holds it." tag={tag} rows={job.gate.holding} />
+      <h2 style={{ margin: '26px 0 8px' }}>High voltage: {job.highVoltage.open ? 'open' : 'shut'}</h2>
       <Reasons
         title="What holds it"
-        none="Nothing holds it."
+        none="Withstand and surge may be applied."
         tag={tag}
-        rows={job.gate.holding}
+        rows={job.highVoltage.holding}
       />
-      <h2 style={{ margin: '26px 0 8px' }}>High voltage: {job.highVoltage.open ? 'open' : 'shut'}</h2>
-      <Reasons title="What holds it" none="Withstand and surge may be applied." tag={tag} rows={job.highVoltage.holding} />
       <p className="caution">
-        Lock out and prove dead before a lead is touched; ground every winding after a test. Local codes, the test
-        equipment’s instructions and licensed practice come first.
+        Lock out and prove dead before a lead is touched; ground every winding after a test. Local codes, the
+        test equipment’s instructions and licensed practice come first.
       </p>
     </>
   );

@@ -32,7 +32,10 @@ export function JobPage() {
   const job = useJob(tag);
   const data = job.data;
   const here = step || data?.next.step || 'receive';
-  const keys = useMemo(() => (data ? jobKeys(data, here, (to) => void navigate(to)) : []), [data, here, navigate]);
+  const keys = useMemo(
+    () => (data ? jobKeys(data, here, (to) => void navigate(to)) : []),
+    [data, here, navigate],
+  );
   return (
     <Frame band={data && <JobBand job={data} />} keys={keys}>
       {data ? (
@@ -90,16 +93,16 @@ function Spine({ job, here }: { job: JobView; here: string }) {
             </Link>
             {!single &&
               steps.map((s) => (
-              <Link
-                key={s.step}
-                to={`/jobs/${job.identity.tag}/${s.step}`}
-                className={`step ${s.step === here ? 'here' : ''}`}
-                aria-current={s.step === here ? 'step' : undefined}
-              >
-                <Mark verdict={s.verdict} size={16} />
-                {s.name}
-              </Link>
-            ))}
+                <Link
+                  key={s.step}
+                  to={`/jobs/${job.identity.tag}/${s.step}`}
+                  className={`step ${s.step === here ? 'here' : ''}`}
+                  aria-current={s.step === here ? 'step' : undefined}
+                >
+                  <Mark verdict={s.verdict} size={16} />
+                  {s.name}
+                </Link>
+              ))}
           </div>
         );
       })}

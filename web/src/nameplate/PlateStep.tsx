@@ -62,7 +62,10 @@ export function PlateStep({ job }: { job: JobView }) {
   const tag = job.identity.tag;
   const navigate = useNavigate();
   const sheet = job.sheets['plate'];
-  const draft = useDraft<PlateText>(`${tag}.plate`, { ...EMPTY, ...(sheet?.typed as Partial<PlateText> | undefined) });
+  const draft = useDraft<PlateText>(`${tag}.plate`, {
+    ...EMPTY,
+    ...(sheet?.typed as Partial<PlateText> | undefined),
+  });
   const v = draft.value;
   const look = useLook<SheetLook>(`/api/jobs/${tag}/sheets/plate/look`, v, v.ratedPowerW !== '');
   const keep = useChange(tag, () => {
@@ -80,7 +83,11 @@ export function PlateStep({ job }: { job: JobView }) {
     <form
       onSubmit={(e) => {
         e.preventDefault();
-        keep.mutate({ method: 'PUT', path: 'sheets/plate', body: { version: sheet?.version ?? 0, typed: v } });
+        keep.mutate({
+          method: 'PUT',
+          path: 'sheets/plate',
+          body: { version: sheet?.version ?? 0, typed: v },
+        });
       }}
     >
       <div className="head">
@@ -167,7 +174,13 @@ export function PlateStep({ job }: { job: JobView }) {
       <div className="grid3">
         <TypedField words label="Maker" value={v.maker} onChange={(maker) => set({ maker })} />
         <TypedField words label="Serial number" value={v.serial} onChange={(serial) => set({ serial })} />
-        <TypedField words label="Enclosure" hint="IP55" value={v.enclosure} onChange={(enclosure) => set({ enclosure })} />
+        <TypedField
+          words
+          label="Enclosure"
+          hint="IP55"
+          value={v.enclosure}
+          onChange={(enclosure) => set({ enclosure })}
+        />
       </div>
       <div className="actions">
         <Checkbox checked={v.madeBefore1970} onChange={(e) => set({ madeBefore1970: e.target.checked })}>
@@ -179,8 +192,8 @@ export function PlateStep({ job }: { job: JobView }) {
       </div>
       {v.hazardousArea && (
         <p className="caution">
-          Test it as received and no further: opening, reconditioning or rewinding an explosion-protected motor belongs to a
-          certified repairer.
+          Test it as received and no further: opening, reconditioning or rewinding an explosion-protected
+          motor belongs to a certified repairer.
         </p>
       )}
       <div className="actions">

@@ -74,7 +74,11 @@ export function TypedField({
         onKeyDown={toNextField}
       />
       <span id={`${id}-said`}>
-        {problem ? <span className="wrong">{spoken(problem, label)}</span> : <span className="said">{said}</span>}
+        {problem ? (
+          <span className="wrong">{spoken(problem, label)}</span>
+        ) : (
+          <span className="said">{said}</span>
+        )}
       </span>
     </label>
   );

@@ -83,7 +83,8 @@ export function ArrivalStep({ job }: { job: JobView }) {
     void navigate(`/jobs/${tag}/plate`);
   });
   const set = (part: Partial<Arrival>) => draft.change({ ...v, ...part });
-  const signs = (group: readonly (readonly [string, string])[]) => v.signs.filter((s) => group.some(([w]) => w === s));
+  const signs = (group: readonly (readonly [string, string])[]) =>
+    v.signs.filter((s) => group.some(([w]) => w === s));
   return (
     <form
       onSubmit={(e) => {
@@ -101,15 +102,28 @@ export function ArrivalStep({ job }: { job: JobView }) {
       </div>
       {job.identity.complaint && (
         <p className="panel" style={{ marginBottom: 14 }}>
-          “{job.identity.complaint}”<span className="soft"> · {job.identity.supply || 'supply not told'}</span>
+          “{job.identity.complaint}”
+          <span className="soft"> · {job.identity.supply || 'supply not told'}</span>
         </p>
       )}
       <Trouble error={keep.error} hide={['shaft']} />
-      <p className="caution">Locked out at its own place, drained, declared free of what it was exposed to? Lift by weight, never by the shaft.</p>
-      <Picks label="Shaft, turned by hand" options={SHAFT} value={v.shaft} onPick={(shaft) => set({ shaft })} />
-      {keep.error instanceof Refusal && !v.shaft && <p className="wrong">Say what turning the shaft showed, or that nobody has tried.</p>}
+      <p className="caution">
+        Locked out at its own place, drained, declared free of what it was exposed to? Lift by weight, never
+        by the shaft.
+      </p>
+      <Picks
+        label="Shaft, turned by hand"
+        options={SHAFT}
+        value={v.shaft}
+        onPick={(shaft) => set({ shaft })}
+      />
+      {keep.error instanceof Refusal && !v.shaft && (
+        <p className="wrong">Say what turning the shaft showed, or that nobody has tried.</p>
+      )}
       {v.shaft === 'binds' && (
-        <p className="caution">A bound shaft gets no power and no rotor sweep. Test insulation, then take it apart.</p>
+        <p className="caution">
+          A bound shaft gets no power and no rotor sweep. Test insulation, then take it apart.
+        </p>
       )}
       <ManyPicks
         label="Seen, smelt, heard"

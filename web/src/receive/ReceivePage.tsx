@@ -111,13 +111,23 @@ export function ReceivePage() {
               label="An hour of outage costs"
               value={v.outageCostPerHour}
               problem={at(problems, 'outageCostPerHour')}
-              note={cost > 0 ? `${Math.round(cost * 24)} a day; it counts from now` : 'empty when nothing waits for it'}
+              note={
+                cost > 0
+                  ? `${Math.round(cost * 24)} a day; it counts from now`
+                  : 'empty when nothing waits for it'
+              }
               onChange={(outageCostPerHour) => set({ outageCostPerHour })}
             />
             <label className="field words">
               <span className="label">Promised for</span>
-              <Input type="datetime-local" value={v.promised} onChange={(e) => set({ promised: e.target.value })} />
-              <span className="wrong">{at(problems, 'promisedAt') && 'The promised time lies in the past'}</span>
+              <Input
+                type="datetime-local"
+                value={v.promised}
+                onChange={(e) => set({ promised: e.target.value })}
+              />
+              <span className="wrong">
+                {at(problems, 'promisedAt') && 'The promised time lies in the past'}
+              </span>
             </label>
           </div>
           <div className="actions">

@@ -110,14 +110,22 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
     <form
       onSubmit={(e) => {
         e.preventDefault();
-        keep.mutate({ method: 'POST', path: 'tests/winding-resistance', body: { typed, simulated, because } });
+        keep.mutate({
+          method: 'POST',
+          path: 'tests/winding-resistance',
+          body: { typed, simulated, because },
+        });
       }}
     >
       <div className="head">
         <h1>Winding resistance</h1>
-        <span className="soft">terminal to terminal; four wires under 1 Ω; type “open” for a pair that is</span>
+        <span className="soft">
+          terminal to terminal; four wires under 1 Ω; type “open” for a pair that is
+        </span>
       </div>
-      <p className="caution">Supply locked out, leads free of it. Touch no lead while the bridge drives current.</p>
+      <p className="caution">
+        Supply locked out, leads free of it. Touch no lead while the bridge drives current.
+      </p>
       <Trouble error={keep.error ?? bridge.error} hide={fields} />
       <div className="grid2">
         {PAIRS.map(([pair, label]) => (

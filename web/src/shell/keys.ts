@@ -14,7 +14,12 @@ function typing(target: EventTarget | null): boolean {
 export function useKeys(keys: Key[]) {
   useEffect(() => {
     const pressed = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || (typing(event.target) && event.key !== 'Escape')) {
+      if (
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        (typing(event.target) && event.key !== 'Escape')
+      ) {
         return;
       }
       const found = keys.find((k) => k.key.toLowerCase() === event.key.toLowerCase());

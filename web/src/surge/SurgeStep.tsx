@@ -36,8 +36,8 @@ export function SurgeStep({ job }: { job: JobView }) {
       <div className="head">
         <h1>Surge</h1>
         <span className="soft">
-          one lead pulsed, the other two grounded · rotor {done.set.rotorFitted ? 'in' : 'out'} · {done.done.by},{' '}
-          {moment(done.done.at)}
+          one lead pulsed, the other two grounded · rotor {done.set.rotorFitted ? 'in' : 'out'} ·{' '}
+          {done.done.by}, {moment(done.done.at)}
           {done.simulated && ' · simulated surge set'}
         </span>
       </div>
@@ -85,7 +85,9 @@ function Pairs({ outcome }: { outcome: NonNullable<JobView['bench']['surge']>['o
             <td className="n">{plain(r.differencePercent, 3)} %</td>
             <td className="n">{r.limitPercent} %</td>
             <td className="n">{r.ringFrequencyAHz === null ? '–' : hertz(r.ringFrequencyAHz)}</td>
-            <td className="n">{r.frequencyShiftPercent === null ? '–' : `${plain(r.frequencyShiftPercent, 3)} %`}</td>
+            <td className="n">
+              {r.frequencyShiftPercent === null ? '–' : `${plain(r.frequencyShiftPercent, 3)} %`}
+            </td>
             <td className="n">{r.shiftLimitPercent} %</td>
           </tr>
         ))}
@@ -112,8 +114,8 @@ function Entry({ job, finished }: { job: JobView; finished: () => void }) {
         <span className="soft">one lead pulsed, the other two grounded, each in turn</span>
       </div>
       <p className="caution">
-        High voltage. Clear the bench, stand off, nobody touches winding or frame until it is discharged and grounded. Local
-        codes and the surge set’s instructions come first.
+        High voltage. Clear the bench, stand off, nobody touches winding or frame until it is discharged and
+        grounded. Local codes and the surge set’s instructions come first.
       </p>
       {job.bench.auxiliaries.length > 0 && (
         <ManyPicks

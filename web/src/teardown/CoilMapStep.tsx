@@ -50,7 +50,10 @@ export function CoilMapStep({ job }: { job: JobView }) {
   const tag = job.identity.tag;
   const navigate = useNavigate();
   const sheet = job.sheets['coil-map'];
-  const draft = useDraft<Painted>(`${tag}.coil-map`, { ...fresh(job), ...(sheet?.typed as Partial<Painted> | undefined) });
+  const draft = useDraft<Painted>(`${tag}.coil-map`, {
+    ...fresh(job),
+    ...(sheet?.typed as Partial<Painted> | undefined),
+  });
   const v = draft.value;
   const [undo, setUndo] = useState<Painted[]>([]);
   const [brush, setBrush] = useState<GroupState>('dark');
@@ -80,7 +83,11 @@ export function CoilMapStep({ job }: { job: JobView }) {
         : [...v.spots, { group: String(g + 1), spot: kind }],
     });
   };
-  const phase = (state: GroupState) => paint(v.groups.flatMap((_, g) => (g % 3 === at % 3 ? [g] : [])), state);
+  const phase = (state: GroupState) =>
+    paint(
+      v.groups.flatMap((_, g) => (g % 3 === at % 3 ? [g] : [])),
+      state,
+    );
   const onKey = (e: KeyboardEvent) => {
     const state = STATES[Number(e.key) - 1];
     if (state) {
@@ -118,9 +125,14 @@ export function CoilMapStep({ job }: { job: JobView }) {
     setAt(0);
   };
   const dark = v.groups.filter((g) => g === 'dark' || g === 'burst').length;
-  const slots = Number((job.sheets['winding']?.typed as { slots?: string } | undefined)?.slots ?? 12 * Number(v.poles));
+  const slots = Number(
+    (job.sheets['winding']?.typed as { slots?: string } | undefined)?.slots ?? 12 * Number(v.poles),
+  );
   const coils = Math.max(1, Math.min(6, Math.round(slots / v.groups.length)));
-  const wasOpened = useMemo(() => job.ledger.some((e) => e.headline.startsWith('Winding opened')), [job.ledger]);
+  const wasOpened = useMemo(
+    () => job.ledger.some((e) => e.headline.startsWith('Winding opened')),
+    [job.ledger],
+  );
   const facts = look?.facts ?? job.ranking.facts;
   return (
     <form
@@ -129,7 +141,11 @@ export function CoilMapStep({ job }: { job: JobView }) {
         if (!wasOpened) {
           opened.mutate({ method: 'POST', path: 'worked', body: { work: 'opened' } });
         }
-        keep.mutate({ method: 'PUT', path: 'sheets/coil-map', body: { version: sheet?.version ?? 0, typed: v } });
+        keep.mutate({
+          method: 'PUT',
+          path: 'sheets/coil-map',
+          body: { version: sheet?.version ?? 0, typed: v },
+        });
       }}
     >
       <div className="head">
@@ -145,7 +161,13 @@ export function CoilMapStep({ job }: { job: JobView }) {
           coilsPerGroup={coils}
           spots={v.spots.map((s) => Number(s.group))}
           at={at}
-          middle={dark === 0 ? 'none dark' : dark === v.groups.length ? 'all dark' : `${dark} of ${v.groups.length} dark`}
+          middle={
+            dark === 0
+              ? 'none dark'
+              : dark === v.groups.length
+                ? 'all dark'
+                : `${dark} of ${v.groups.length} dark`
+          }
           onGroup={(g, dragged) => {
             setAt(g);
             if (spot && !dragged) {

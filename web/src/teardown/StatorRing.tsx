@@ -22,11 +22,23 @@ function wedge(from: number, to: number, inner: number, outer: number): string {
 export function Textures() {
   return (
     <defs>
-      <pattern id="coil-bright" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+      <pattern
+        id="coil-bright"
+        width="7"
+        height="7"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
         <rect width="7" height="7" fill="var(--coil-bright)" />
         <rect width="1.6" height="7" fill="var(--coil-line)" opacity="0.6" />
       </pattern>
-      <pattern id="coil-burst" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+      <pattern
+        id="coil-burst"
+        width="9"
+        height="9"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
         <rect width="9" height="9" fill="var(--coil-burst)" />
         <rect width="3" height="9" fill="#f6e6d8" />
         <rect width="9" height="3" fill="#f6e6d8" />
@@ -115,7 +127,12 @@ export function StatorRing({
             {Array.from({ length: Math.max(0, coilsPerGroup - 1) }, (_, c) => {
               const a = from + ((to - from) * (c + 1)) / coilsPerGroup;
               return (
-                <path key={c} d={`M ${point(a, INNER)} L ${point(a, OUTER)}`} stroke="var(--paper)" strokeWidth="2" />
+                <path
+                  key={c}
+                  d={`M ${point(a, INNER)} L ${point(a, OUTER)}`}
+                  stroke="var(--paper)"
+                  strokeWidth="2"
+                />
               );
             })}
             <text
@@ -130,7 +147,14 @@ export function StatorRing({
               {groupName(g)}
             </text>
             {spots.includes(g + 1) && (
-              <circle cx={150 * Math.sin(centre)} cy={-150 * Math.cos(centre)} r="9" fill="#fff" stroke="#8e2a28" strokeWidth="4" />
+              <circle
+                cx={150 * Math.sin(centre)}
+                cy={-150 * Math.cos(centre)}
+                r="9"
+                fill="#fff"
+                stroke="#8e2a28"
+                strokeWidth="4"
+              />
             )}
           </g>
         );
@@ -143,7 +167,14 @@ export function StatorRing({
           strokeWidth="2"
         />
       ))}
-      <text textAnchor="middle" y="6" fontFamily="var(--head)" fontWeight="600" fontSize="19" fill="var(--ink)">
+      <text
+        textAnchor="middle"
+        y="6"
+        fontFamily="var(--head)"
+        fontWeight="600"
+        fontSize="19"
+        fill="var(--ink)"
+      >
         {middle}
       </text>
     </svg>

@@ -15,8 +15,17 @@ export function verdictWord(verdict: Verdict): string {
 export function Mark({ verdict, size = 20, light }: { verdict: Verdict; size?: number; light?: boolean }) {
   const colour = light ? 'var(--on-iron)' : `var(--${verdict})`;
   return (
-    <svg width={size} height={size} viewBox="0 0 20 20" role="img" aria-label={WORDS[verdict]} style={{ flex: 'none' }}>
-      {verdict === 'holds' && <circle cx="10" cy="10" r="7.2" fill="none" stroke={colour} strokeWidth="3.6" />}
+    <svg
+      width={size}
+      height={size}
+      viewBox="0 0 20 20"
+      role="img"
+      aria-label={WORDS[verdict]}
+      style={{ flex: 'none' }}
+    >
+      {verdict === 'holds' && (
+        <circle cx="10" cy="10" r="7.2" fill="none" stroke={colour} strokeWidth="3.6" />
+      )}
       {verdict === 'watch' && (
         <>
           <circle cx="10" cy="10" r="8" fill="none" stroke={colour} strokeWidth="2.2" />
@@ -30,7 +39,15 @@ export function Mark({ verdict, size = 20, light }: { verdict: Verdict; size?: n
         </>
       )}
       {verdict === 'unproven' && (
-        <circle cx="10" cy="10" r="8" fill="none" stroke={colour} strokeWidth="2.6" strokeDasharray="2.8 3.5" />
+        <circle
+          cx="10"
+          cy="10"
+          r="8"
+          fill="none"
+          stroke={colour}
+          strokeWidth="2.6"
+          strokeDasharray="2.8 3.5"
+        />
       )}
     </svg>
   );

@@ -31,7 +31,12 @@ const MEASURES = [
   ['slotAreaMm2', 'Slot area', 'mm²'],
 ] as const;
 
-type Field = (typeof COUNTS)[number][0] | (typeof MEASURES)[number][0] | 'ratedVoltageV' | 'frequencyHz' | 'ratedCurrentA';
+type Field =
+  | (typeof COUNTS)[number][0]
+  | (typeof MEASURES)[number][0]
+  | 'ratedVoltageV'
+  | 'frequencyHz'
+  | 'ratedCurrentA';
 type Wire = { count: string; bareDiameterMm: string; insulatedDiameterMm: string };
 type Take = Record<Field, string> & { connection: string; strands: Wire[] };
 
@@ -63,7 +68,10 @@ export function WindingStep({ job }: { job: JobView }) {
   const tag = job.identity.tag;
   const navigate = useNavigate();
   const sheet = job.sheets['winding'];
-  const draft = useDraft<Take>(`${tag}.winding`, { ...fresh(job), ...(sheet?.typed as Partial<Take> | undefined) });
+  const draft = useDraft<Take>(`${tag}.winding`, {
+    ...fresh(job),
+    ...(sheet?.typed as Partial<Take> | undefined),
+  });
   const v = draft.value;
   const started = [...COUNTS, ...MEASURES].every(([f]) => v[f].trim() !== '');
   const look = useLook<SheetLook>(`/api/jobs/${tag}/sheets/winding/look`, v, v.slots !== '');
@@ -100,7 +108,11 @@ export function WindingStep({ job }: { job: JobView }) {
     <form
       onSubmit={(e) => {
         e.preventDefault();
-        keep.mutate({ method: 'PUT', path: 'sheets/winding', body: { version: sheet?.version ?? 0, typed: v } });
+        keep.mutate({
+          method: 'PUT',
+          path: 'sheets/winding',
+          body: { version: sheet?.version ?? 0, typed: v },
+        });
       }}
     >
       <div className="head">
@@ -174,7 +186,9 @@ function Findings({ result, measured }: { result: WindingResult; measured: Judge
         <div>
           <h3>Between terminals, 25 °C</h3>
           <span className="big">{predicted === null ? '–' : ohm(predicted)}</span>
-          <span className="soft small">{measured ? 'held against the bridge below' : 'nothing measured to hold it against'}</span>
+          <span className="soft small">
+            {measured ? 'held against the bridge below' : 'nothing measured to hold it against'}
+          </span>
         </div>
       </div>
       <table className="quiet" style={{ marginBottom: 16 }}>

@@ -77,7 +77,13 @@ function OneField({
       return (
         <fieldset style={{ gridColumn: '1 / -1' }}>
           <legend>{field.label}</legend>
-          <FieldsForm {...part} path={path} fields={field.columns} value={(value as Typed) ?? {}} onChange={onChange} />
+          <FieldsForm
+            {...part}
+            path={path}
+            fields={field.columns}
+            value={(value as Typed) ?? {}}
+            onChange={onChange}
+          />
         </fieldset>
       );
     default:
@@ -151,7 +157,9 @@ function Series({
         defaultValue={list.join(' ')}
         onChange={(e) => {
           const words = e.target.value.split(/\s+/).filter(Boolean);
-          onChange(words.length === 0 ? undefined : words.map((w) => (Number.isFinite(Number(w)) ? Number(w) : w)));
+          onChange(
+            words.length === 0 ? undefined : words.map((w) => (Number.isFinite(Number(w)) ? Number(w) : w)),
+          );
         }}
       />
       <span className="wrong">{wrong && spoken(wrong, label)}</span>

@@ -2,7 +2,16 @@ import { plain } from '../quantity/figures';
 import { Mark } from '../verdict/Mark';
 import type { Verdict } from '../api/types';
 
-const WORDY = new Set(['judgement', 'fieldJudgement', 'steps', 'checks', 'looks', 'facts', 'nextLooks', 'misreading']);
+const WORDY = new Set([
+  'judgement',
+  'fieldJudgement',
+  'steps',
+  'checks',
+  'looks',
+  'facts',
+  'nextLooks',
+  'misreading',
+]);
 
 /** Figures of an answer, each under its name in the contract, since scripts and people speak of the same ones. */
 export function Output({ value }: { value: { [name: string]: unknown } }) {
@@ -31,7 +40,8 @@ function words(name: string): string {
 }
 
 function unit(name: string): string {
-  const found = /(Percent|Megohm|OhmAt25C|Ohm|APerMm2|Mm2|Hz|Nm|Rpm|Va|Wb|Kg|Kwh|[VATC])$/.exec(name)?.[1] ?? '';
+  const found =
+    /(Percent|Megohm|OhmAt25C|Ohm|APerMm2|Mm2|Hz|Nm|Rpm|Va|Wb|Kg|Kwh|[VATC])$/.exec(name)?.[1] ?? '';
   const symbols: Record<string, string> = {
     Percent: '%',
     Megohm: 'MΩ',

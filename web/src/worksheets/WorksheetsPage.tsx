@@ -28,7 +28,12 @@ export function WorksheetsPage() {
       <div className="columns" style={{ gridTemplateColumns: '208px minmax(0,1fr)' }}>
         <nav className="spine" aria-label="Worksheets">
           {forms.data?.map((f) => (
-            <NavLink key={f.name} to={`/worksheets/${f.name}`} className={`step ${f === form ? 'here' : ''}`} style={{ paddingLeft: 18 }}>
+            <NavLink
+              key={f.name}
+              to={`/worksheets/${f.name}`}
+              className={`step ${f === form ? 'here' : ''}`}
+              style={{ paddingLeft: 18 }}
+            >
               {f.title}
             </NavLink>
           ))}
@@ -80,7 +85,9 @@ function Sheet({ form }: { form: SheetForm }) {
             <Output value={output} />
           ) : (
             <p className="soft">
-              {missing > 0 ? `${missing} still to fill in.` : 'Something beside the fields wants a second look.'}
+              {missing > 0
+                ? `${missing} still to fill in.`
+                : 'Something beside the fields wants a second look.'}
             </p>
           )}
           {output?.steps && output.steps.length > 0 && <Arithmetic steps={output.steps} open />}

@@ -70,7 +70,9 @@ export const EXAMPLES: { [name: string]: Typed } = {
   'failure-pattern': {
     connection: 'wye',
     poles: '4',
-    groups: Array.from({ length: 12 }, (_, g) => (g % 3 === 2 ? 'bright' : 'dark')).join(' ').split(' '),
+    groups: Array.from({ length: 12 }, (_, g) => (g % 3 === 2 ? 'bright' : 'dark'))
+      .join(' ')
+      .split(' '),
     spots: [],
     evidence: ['power-interruption-before', 'hums-will-not-start'],
   },
@@ -82,8 +84,20 @@ export const EXAMPLES: { [name: string]: Typed } = {
     ratedPowerW: '30 kW',
     outageCostPerHour: '60',
     options: [
-      { name: 'rewind', price: '2100', leadTimeHours: '8 d', efficiencyPercent: '92', expectedLifeYears: '10' },
-      { name: 'replace', price: '2600', leadTimeHours: '14 d', efficiencyPercent: '93.2', expectedLifeYears: '15' },
+      {
+        name: 'rewind',
+        price: '2100',
+        leadTimeHours: '8 d',
+        efficiencyPercent: '92',
+        expectedLifeYears: '10',
+      },
+      {
+        name: 'replace',
+        price: '2600',
+        leadTimeHours: '14 d',
+        efficiencyPercent: '93.2',
+        expectedLifeYears: '15',
+      },
     ],
   },
 };

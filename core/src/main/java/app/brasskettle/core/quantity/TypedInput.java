@@ -37,11 +37,27 @@ public final class TypedInput {
     public record Read<I>(I input, Map<String, String> shown) {}
 
     /**
+     * An input as far as it was understood: figures are shown even while others are missing.
+     *
+     * @param input the record, when there is nothing wrong
+     * @param shown by path, what was typed in words
+     * @param problems what is wrong
+     */
+    public record Attempt<I>(Optional<I> input, Map<String, String> shown, List<Problem> problems) {}
+
+    /**
      * The record of {@code type} in {@code typed}.
      *
      * @throws InvalidInputException with all problems: what is no figure, and what the record refuses
      */
     public static <I extends Record> Read<I> read(Class<I> type, Map<String, ?> typed) {
+        Attempt<I> attempt = attempt(type, typed);
+        return new Read<>(
+                attempt.input().orElseThrow(() -> new InvalidInputException(attempt.problems())), attempt.shown());
+    }
+
+    /** The record of {@code type} in {@code typed}, or everything that keeps it from being one. */
+    public static <I extends Record> Attempt<I> attempt(Class<I> type, Map<String, ?> typed) {
         TypedInput reader = new TypedInput();
         Map<String, Object> tree = reader.record(type, "", typed);
         I input = null;
@@ -54,8 +70,8 @@ public final class TypedInput {
                 }
             }
         }
-        reader.problems.throwIfAny();
-        return new Read<>(input, reader.shown);
+        List<Problem> problems = reader.problems.all();
+        return new Attempt<>(problems.isEmpty() ? Optional.of(input) : Optional.empty(), reader.shown, problems);
     }
 
     private Map<String, Object> record(Class<?> type, String path, Map<String, ?> typed) {

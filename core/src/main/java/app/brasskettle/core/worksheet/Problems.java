@@ -179,6 +179,11 @@ public final class Problems {
         }
     }
 
+    /** Everything collected so far. */
+    public List<Problem> all() {
+        return List.copyOf(found);
+    }
+
     void addAll(List<Problem> problems) {
         found.addAll(problems);
     }

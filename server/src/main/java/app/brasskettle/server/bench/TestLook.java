@@ -8,7 +8,6 @@ import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.verdict.Judgement;
-import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.server.jobs.JobView;
 import app.brasskettle.server.jobs.TestKind;
@@ -35,23 +34,21 @@ record TestLook(
         Optional<ResistanceResult> resistance) {
 
     static TestLook of(TestKind kind, Map<String, Object> whole) {
-        try {
-            TypedInput.Read<? extends Record> read = TypedInput.read(kind.type(), whole);
-            Record input = read.input();
-            return new TestLook(
-                    read.shown(),
-                    List.of(),
-                    input instanceof TesterProof p ? Optional.of(p.judge()) : Optional.empty(),
-                    input instanceof InsulationTest t
-                            ? Optional.of(WorksheetCatalogue.INSULATION.work().apply(t))
-                            : Optional.empty(),
-                    input instanceof InsulationTest t ? JobView.Fit.of(t) : Optional.empty(),
-                    input instanceof ResistanceTest t
-                            ? Optional.of(WorksheetCatalogue.RESISTANCE.work().apply(t))
-                            : Optional.empty());
-        } catch (InvalidInputException refused) {
-            return refused(refused.problems());
-        }
+        TypedInput.Attempt<? extends Record> attempt = TypedInput.attempt(kind.type(), whole);
+        Optional<? extends Record> input = attempt.input();
+        return new TestLook(
+                attempt.shown(),
+                attempt.problems(),
+                as(input, TesterProof.class).map(TesterProof::judge),
+                as(input, InsulationTest.class)
+                        .map(t -> WorksheetCatalogue.INSULATION.work().apply(t)),
+                as(input, InsulationTest.class).flatMap(JobView.Fit::of),
+                as(input, ResistanceTest.class)
+                        .map(t -> WorksheetCatalogue.RESISTANCE.work().apply(t)));
+    }
+
+    private static <T extends Record> Optional<T> as(Optional<? extends Record> input, Class<T> type) {
+        return input.filter(type::isInstance).map(type::cast);
     }
 
     static TestLook refused(List<Problem> problems) {

@@ -13,7 +13,6 @@ import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.winding.WindingResult;
-import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import java.util.List;
 import java.util.Map;
@@ -40,31 +39,22 @@ record SheetLook(
         Optional<ChoiceReading> choice) {
 
     static SheetLook of(SheetKind kind, Map<String, Object> typed, JobRecord job) {
-        try {
-            TypedInput.Read<? extends Record> read = TypedInput.read(kind.type(), typed);
-            Record input = read.input();
-            Optional<WindingResult> winding = input instanceof WindingData d
-                    ? Optional.of(WorksheetCatalogue.WINDING.work().apply(d))
-                    : Optional.empty();
-            return new SheetLook(
-                    read.shown(),
-                    List.of(),
-                    input instanceof Plate p
-                            ? Optional.of(WorksheetCatalogue.NAMEPLATE.work().apply(p.rating()))
-                            : Optional.empty(),
-                    winding,
-                    JobViews.measured(job, winding),
-                    input instanceof PaintedStator s ? s.map().facts() : List.of(),
-                    input instanceof ChoiceSheet c ? JobReading.compare(job, c) : Optional.empty());
-        } catch (InvalidInputException refused) {
-            return new SheetLook(
-                    Map.of(),
-                    refused.problems(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    List.of(),
-                    Optional.empty());
-        }
+        TypedInput.Attempt<? extends Record> attempt = TypedInput.attempt(kind.type(), typed);
+        Optional<? extends Record> input = attempt.input();
+        Optional<WindingResult> winding = as(input, WindingData.class)
+                .map(d -> WorksheetCatalogue.WINDING.work().apply(d));
+        return new SheetLook(
+                attempt.shown(),
+                attempt.problems(),
+                as(input, Plate.class)
+                        .map(p -> WorksheetCatalogue.NAMEPLATE.work().apply(p.rating())),
+                winding,
+                JobViews.measured(job, winding),
+                as(input, PaintedStator.class).map(s -> s.map().facts()).orElse(List.of()),
+                as(input, ChoiceSheet.class).flatMap(c -> JobReading.compare(job, c)));
+    }
+
+    private static <T extends Record> Optional<T> as(Optional<? extends Record> input, Class<T> type) {
+        return input.filter(type::isInstance).map(type::cast);
     }
 }

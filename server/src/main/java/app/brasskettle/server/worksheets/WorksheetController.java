@@ -3,7 +3,6 @@ package app.brasskettle.server.worksheets;
 import app.brasskettle.core.catalogue.SheetForm;
 import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.quantity.TypedInput;
-import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Worksheet;
 import app.brasskettle.server.json.StrictJson;
@@ -54,13 +53,11 @@ class WorksheetController {
     }
 
     private static <I extends Record> TypedAnswer typed(Worksheet<I, ?> sheet, Map<String, Object> typed) {
-        try {
-            TypedInput.Read<I> read = TypedInput.read(sheet.inputType(), typed);
-            return new TypedAnswer(
-                    read.shown(), List.of(), Optional.of(sheet.work().apply(read.input())));
-        } catch (InvalidInputException refused) {
-            return new TypedAnswer(Map.of(), refused.problems(), Optional.empty());
-        }
+        TypedInput.Attempt<I> attempt = TypedInput.attempt(sheet.inputType(), typed);
+        return new TypedAnswer(
+                attempt.shown(),
+                attempt.problems(),
+                attempt.input().map(i -> sheet.work().apply(i)));
     }
 
     private static Worksheet<?, ?> sheet(String name) {

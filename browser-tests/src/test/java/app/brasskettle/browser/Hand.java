@@ -1,0 +1,91 @@
+package app.brasskettle.browser;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Page.GetByRoleOptions;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+
+/** What a person does at a page, in their words. */
+final class Hand {
+
+    private final Page page;
+
+    Hand(Page page) {
+        this.page = page;
+    }
+
+    Page page() {
+        return page;
+    }
+
+    Hand signIn(String username) {
+        page.navigate("/");
+        field("Name").fill(username);
+        field("Password").fill("tarnquay");
+        press("Sign in");
+        sees("What needs hands next");
+        return this;
+    }
+
+    void signOut() {
+        press("sign out");
+        PlaywrightAssertions.assertThat(button("Sign in")).isVisible();
+    }
+
+    /** The field whose label opens with {@code label}. */
+    Locator field(String label) {
+        return page.getByLabel(Pattern.compile("^" + label.replaceAll("[^A-Za-z0-9 ]", ".")))
+                .first();
+    }
+
+    void fill(String label, String text) {
+        field(label).fill(text);
+    }
+
+    Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    void press(String name) {
+        button(name).first().click();
+    }
+
+    void pick(String name) {
+        page.getByRole(AriaRole.RADIO, new GetByRoleOptions().setName(name).setExact(true))
+                .first()
+                .click();
+    }
+
+    /** Waits until {@code words} can be read somewhere on the page. */
+    void sees(String words) {
+        PlaywrightAssertions.assertThat(page.getByText(words).first()).isVisible();
+    }
+
+    /** Waits until the heading of a judgement holds {@code words}. */
+    void seesJudged(String words) {
+        PlaywrightAssertions.assertThat(page.locator(".judged h2").first()).containsText(words);
+    }
+
+    /** Waits until the gate in the band holds {@code words}. */
+    void seesGate(String words) {
+        PlaywrightAssertions.assertThat(page.locator(".gate")).containsText(words);
+    }
+
+    void seesHeading(String words) {
+        PlaywrightAssertions.assertThat(page.getByRole(AriaRole.HEADING, new GetByRoleOptions().setName(words))
+                        .first())
+                .isVisible();
+    }
+
+    /** Tag of the job on the page. */
+    String tag() {
+        return page.locator(".whose .tag").textContent();
+    }
+
+    void goTo(String path) {
+        page.navigate(path);
+    }
+}

@@ -1,0 +1,192 @@
+package app.brasskettle.browser;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+
+/** The packaged product, running as its own process, and Debian's Chromium to use it with; both once per test run. */
+final class Product implements BeforeAllCallback, ParameterResolver {
+
+    /** What runs. */
+    static final class Running implements AutoCloseable {
+
+        private static final int PATIENCE_MS = 10_000;
+
+        private final int port = freePort();
+        private final Playwright playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        private final Browser browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-quic",
+                                "--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1")));
+        private final List<BrowserContext> contexts = new ArrayList<>();
+        private Process server;
+
+        Running() {
+            startServer();
+        }
+
+        String address() {
+            return "http://127.0.0.1:" + port;
+        }
+
+        /** A page of a person's own, with cookies and drafts of their own, in a window of {@code width} × {@code height}. */
+        Page page(int width, int height) {
+            BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                    .setViewportSize(width, height)
+                    .setBaseURL(address())
+                    .setTimezoneId("UTC"));
+            context.setDefaultTimeout(PATIENCE_MS);
+            contexts.add(context);
+            return context.newPage();
+        }
+
+        void startServer() {
+            try {
+                ProcessBuilder start = new ProcessBuilder(
+                        "java",
+                        "-Xmx256m",
+                        "-jar",
+                        jar().toString(),
+                        "--server.port=" + port,
+                        "--brasskettle.demo=true");
+                start.environment().put("BRASSKETTLE_DB_URL", needed("BRASSKETTLE_BROWSER_DB_URL"));
+                server = start.redirectErrorStream(true)
+                        .redirectOutput(Path.of("target/server.log").toFile())
+                        .start();
+                while (!healthy()) {
+                    if (!server.isAlive()) {
+                        throw new IllegalStateException(
+                                "The product stopped by itself: see browser-tests/target/server.log");
+                    }
+                    Thread.onSpinWait();
+                }
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+
+        void stopServer() {
+            server.destroy();
+            try {
+                if (!server.waitFor(60, TimeUnit.SECONDS)) {
+                    throw new IllegalStateException("The product did not stop when asked");
+                }
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+        }
+
+        /** Stops and starts the database, as a power cut between two shifts would. */
+        void restartDatabase() {
+            try {
+                Process restart = new ProcessBuilder("bash", "-c", needed("BRASSKETTLE_DB_RESTART"))
+                        .inheritIO()
+                        .start();
+                if (restart.waitFor() != 0) {
+                    throw new IllegalStateException("The database did not restart");
+                }
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+        }
+
+        private boolean healthy() {
+            try {
+                return HttpClient.newHttpClient()
+                                .send(
+                                        HttpRequest.newBuilder(URI.create(address() + "/actuator/health"))
+                                                .build(),
+                                        BodyHandlers.discarding())
+                                .statusCode()
+                        == 200;
+            } catch (IOException notYet) {
+                return false;
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                return false;
+            }
+        }
+
+        @Override
+        public void close() {
+            contexts.forEach(BrowserContext::close);
+            browser.close();
+            playwright.close();
+            stopServer();
+        }
+
+        private static Path jar() throws IOException {
+            try (Stream<Path> built = Files.list(Path.of("../server/target"))) {
+                return built.filter(p -> p.getFileName().toString().endsWith("-app.jar"))
+                        .findFirst()
+                        .orElseThrow(() -> new IllegalStateException("The product is not packaged: run ./verify"));
+            }
+        }
+
+        private static int freePort() {
+            try (ServerSocket socket = new ServerSocket(0)) {
+                return socket.getLocalPort();
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+
+        private static String needed(String variable) {
+            String value = System.getenv(variable);
+            if (value == null) {
+                throw new IllegalStateException(variable + " is not set: run ./verify");
+            }
+            return value;
+        }
+    }
+
+    private static Running running(ExtensionContext context) {
+        return context.getRoot()
+                .getStore(Namespace.create(Product.class))
+                .getOrComputeIfAbsent(Running.class, k -> new Running(), Running.class);
+    }
+
+    @Override
+    public void beforeAll(ExtensionContext context) {
+        running(context);
+    }
+
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+        return parameter.getParameter().getType() == Running.class;
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+        return running(context);
+    }
+}

@@ -1,0 +1,115 @@
+package app.brasskettle.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Views that must be usable by everybody: by keyboard, on a tablet, through assistive technology. */
+@ExtendWith(Product.class)
+class ViewsTest {
+
+    private static final List<String> GRAVE = List.of("serious", "critical");
+
+    @ParameterizedTest
+    @CsvSource({
+        "/, What needs hands next",
+        "/receive, Receive a motor",
+        "/jobs/TQ-0402/receive, As it came in",
+        "/jobs/TQ-0402/plate, Nameplate",
+        "/jobs/TQ-0402/bench/dead, Dead",
+        "/jobs/TQ-0411/bench/resistance, Winding resistance",
+        "/jobs/TQ-0402/bench/insulation, Insulation to frame",
+        "/jobs/TQ-0403/bench/surge, Surge",
+        "/jobs/TQ-0401/teardown/coils, What the coils say",
+        "/jobs/TQ-0401/cause, What started it",
+        "/jobs/TQ-0406/winding, Winding data",
+        "/jobs/TQ-0404/choose, Recondition",
+        "/jobs/TQ-0404/gate, Power: shut",
+        "/worksheets/insulation-resistance, Insulation to frame"
+    })
+    void nothingGraveStandsInTheWayOfAssistiveTechnology(String path, String heading, Product.Running product) {
+        Hand hand = new Hand(product.page(1280, 800)).signIn("lead");
+        for (String setting : List.of("light", "dark")) {
+            hand.page().evaluate("s => localStorage.setItem('brasskettle.setting', s)", setting);
+            hand.goTo(path);
+            hand.seesHeading(heading);
+            assertThat(new AxeBuilder(hand.page())
+                            .analyze().getViolations().stream()
+                                    .filter(v -> GRAVE.contains(v.getImpact()))
+                                    .map(v -> setting + ": " + v.getId() + " "
+                                            + v.getNodes().get(0).getHtml()))
+                    .isEmpty();
+        }
+    }
+
+    @Test
+    void theFloorIsWalkedByKeyboard(Product.Running product) {
+        Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
+        hand.page().keyboard().press("/");
+        hand.page().keyboard().type("crusher");
+        assertThat(hand.page().locator("table.floor tbody tr")).hasCount(1);
+        hand.page().keyboard().press("Enter");
+        hand.page().keyboard().press("Enter");
+        hand.seesHeading("Recondition, rewind or replace");
+        assertThat(hand.tag()).isEqualTo("TQ-0404");
+        hand.page().keyboard().press("g");
+        hand.seesHeading("Power: shut");
+        hand.page().keyboard().press("f");
+        hand.sees("What needs hands next");
+    }
+
+    @Test
+    void onATabletUprightNothingIsCutOffAndTargetsFitAGlove(Product.Running product) {
+        Hand hand = new Hand(product.page(820, 1180)).signIn("tech");
+        for (String path : List.of("/", "/jobs/TQ-0401/teardown/coils", "/jobs/TQ-0402/bench/insulation", "/receive")) {
+            hand.goTo(path);
+            assertThat(hand.page().getByRole(AriaRole.HEADING).first()).isVisible();
+            Object across = hand.page().evaluate("() => document.documentElement.scrollWidth - innerWidth");
+            assertThat(((Number) across).intValue())
+                    .as(path + " scrolls sideways")
+                    .isLessThanOrEqualTo(0);
+        }
+        hand.goTo("/jobs/TQ-0401/teardown/coils");
+        assertThat(hand.page().locator(".pick").first()).isVisible();
+        Object smallest = hand.page()
+                .evaluate("() => Math.min(...[...document.querySelectorAll('.pick, .spine a')]"
+                        + ".map(e => e.getBoundingClientRect().height))");
+        assertThat(((Number) smallest).doubleValue()).isGreaterThanOrEqualTo(44);
+    }
+
+    @Test
+    void aWorksheetAnswersAsItIsTyped(Product.Running product) {
+        Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
+        hand.goTo("/worksheets/nameplate");
+        hand.seesJudged("Holds: The plate agrees with itself");
+        hand.sees("50 hp · 37.28 kW");
+        hand.fill("rated speed", "1175");
+        hand.seesJudged("Holds: The plate agrees with itself: 6 poles");
+        hand.fill("rated speed", "fast");
+        hand.sees("is not a figure");
+        hand.goTo("/worksheets/surge-comparison");
+        hand.seesJudged("Stop: Traces differ");
+    }
+
+    @Test
+    void theReasonsOfAShutGateLeadToWhatOpensIt(Product.Running product) {
+        Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
+        hand.goTo("/jobs/TQ-0405/plate");
+        hand.page().locator(".gate").click();
+        hand.seesHeading("Power: shut");
+        hand.page()
+                .getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Lock out, prove dead by two means, by name"))
+                .click();
+        hand.seesHeading("Dead, and a tester");
+    }
+}

@@ -1,0 +1,56 @@
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { call, Refusal, requestKey, Unreachable } from './http';
+
+afterEach(() => vi.unstubAllGlobals());
+
+function answer(status: number, body: unknown) {
+  const fetching = vi.fn<(path: string, init: RequestInit) => Promise<Response>>(() =>
+    Promise.resolve(new Response(JSON.stringify(body), { status })),
+  );
+  vi.stubGlobal('fetch', fetching);
+  return fetching;
+}
+
+describe('a call', () => {
+  it('carries the token of the page and the key of the entry', async () => {
+    document.cookie = 'XSRF-TOKEN=abc%3D';
+    const fetching = answer(200, { ok: true });
+    await call('POST', '/api/jobs', { a: 1 }, 'key-12345');
+    const headers = fetching.mock.calls[0]?.[1].headers as Record<string, string>;
+    expect(headers['X-XSRF-TOKEN']).toBe('abc=');
+    expect(headers['Idempotency-Key']).toBe('key-12345');
+  });
+
+  it('that is refused brings its words and its problems', async () => {
+    answer(400, {
+      title: 'Not usable',
+      detail: 'Something is wrong',
+      problems: [{ field: 'a', code: 'range', message: 'm' }],
+    });
+    const refusal = await call('POST', '/x', {}).catch((e: unknown) => e);
+    expect(refusal).toBeInstanceOf(Refusal);
+    expect((refusal as Refusal).problems).toHaveLength(1);
+    expect((refusal as Refusal).message).toBe('Something is wrong');
+  });
+
+  it('that finds nobody signed in says so to the whole page', async () => {
+    const heard = vi.fn();
+    window.addEventListener('brasskettle-signed-out', heard, { once: true });
+    answer(401, { detail: 'Sign in' });
+    await call('GET', '/x').catch(() => undefined);
+    expect(heard).toHaveBeenCalledOnce();
+  });
+
+  it('that reaches no server says that nothing is lost', async () => {
+    vi.stubGlobal('fetch', () => Promise.reject(new TypeError('network')));
+    const error = await call('GET', '/x').catch((e: unknown) => e);
+    expect(error).toBeInstanceOf(Unreachable);
+    expect((error as Error).message).toContain('kept here');
+  });
+
+  it('has a key nobody else has', () => {
+    const keys = new Set(Array.from({ length: 200 }, requestKey));
+    expect(keys.size).toBe(200);
+    expect([...keys].every((k) => k.length === 32)).toBe(true);
+  });
+});
