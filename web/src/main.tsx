@@ -27,7 +27,10 @@ const client = new QueryClient({
     queries: {
       staleTime: 5_000,
       retry: (count, error) => !(error instanceof Refusal) && count < 2,
+      networkMode: 'always',
     },
+    // A tablet that believes itself offline still tries, so that the person is told rather than kept waiting.
+    mutations: { networkMode: 'always' },
   },
 });
 

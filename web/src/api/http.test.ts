@@ -41,6 +41,30 @@ describe('a call', () => {
     expect(heard).toHaveBeenCalledOnce();
   });
 
+  it('that is refused because the session ended with its token says so too', async () => {
+    const heard = vi.fn();
+    window.addEventListener('brasskettle-signed-out', heard);
+    vi.stubGlobal('fetch', (path: string) =>
+      Promise.resolve(
+        path === '/api/session'
+          ? new Response(JSON.stringify({ person: null, demo: true }), { status: 200 })
+          : new Response(JSON.stringify({ title: 'Not allowed', detail: 'no token' }), { status: 403 }),
+      ),
+    );
+    await call('POST', '/x', {}).catch(() => undefined);
+    expect(heard).toHaveBeenCalledOnce();
+    vi.stubGlobal('fetch', (path: string) =>
+      Promise.resolve(
+        path === '/api/session'
+          ? new Response(JSON.stringify({ person: { username: 'tech' }, demo: true }), { status: 200 })
+          : new Response(JSON.stringify({ title: 'Not allowed', detail: 'wrong role' }), { status: 403 }),
+      ),
+    );
+    await call('POST', '/x', {}).catch(() => undefined);
+    expect(heard).toHaveBeenCalledOnce();
+    window.removeEventListener('brasskettle-signed-out', heard);
+  });
+
   it('that reaches no server says that nothing is lost', async () => {
     vi.stubGlobal('fetch', () => Promise.reject(new TypeError('network')));
     const error = await call('GET', '/x').catch((e: unknown) => e);

@@ -52,13 +52,21 @@ export async function open(method: string, path: string, body?: unknown, key?: s
   return answer;
 }
 
+/** A session that ended takes its token with it, and then a change is refused before anybody asks who sends it. */
+async function signedIn(): Promise<boolean> {
+  const session = (await fetch('/api/session')
+    .then((r) => r.json())
+    .catch(() => undefined)) as { person: unknown } | undefined;
+  return session === undefined || session.person !== null;
+}
+
 async function refusal(answer: Response): Promise<Refusal> {
   const told = (await answer.json().catch(() => ({}))) as Partial<{
     title: string;
     detail: string;
     problems: Problem[];
   }>;
-  if (answer.status === 401) {
+  if (answer.status === 401 || (answer.status === 403 && !(await signedIn()))) {
     window.dispatchEvent(new Event('brasskettle-signed-out'));
   }
   return new Refusal(

@@ -14,7 +14,7 @@ const shared = {
 const light = {
   colorPrimary: '#a4532c',
   colorText: '#24221d',
-  colorTextPlaceholder: '#7d7566',
+  colorTextPlaceholder: '#645d51',
   colorBgContainer: '#fffdf8',
   colorBgElevated: '#fffdf8',
   colorBorder: '#b9ae97',
@@ -24,7 +24,7 @@ const light = {
 const dark = {
   colorPrimary: '#d98255',
   colorText: '#f0eadd',
-  colorTextPlaceholder: '#9d9483',
+  colorTextPlaceholder: '#b7ae9d',
   colorBgContainer: '#292723',
   colorBgElevated: '#2f2d28',
   colorBorder: '#6b6457',

@@ -42,8 +42,8 @@ class TroubleTest {
         Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
         hand.goTo("/receive");
         hand.press("Take it in, then look it over");
-        hand.sees("Customer is missing");
-        hand.sees("Machine it drives is missing");
+        hand.sees("Customer is blank");
+        hand.sees("Machine it drives is blank");
     }
 
     @Test

@@ -1,0 +1,54 @@
+package app.brasskettle.browser;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.LoadState;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** The pictures of the README, taken from a running demonstration shop. */
+final class Screenshots {
+
+    private Screenshots() {}
+
+    /** Arguments: address of the shop, folder for the pictures. */
+    public static void main(String[] args) {
+        Map<String, String> views = new LinkedHashMap<>();
+        views.put("floor", "/");
+        views.put("arrival", "/jobs/TQ-0403/receive");
+        views.put("nameplate", "/jobs/TQ-0401/plate");
+        views.put("insulation", "/jobs/TQ-0402/bench/insulation");
+        views.put("surge", "/jobs/TQ-0403/bench/surge");
+        views.put("gate", "/jobs/TQ-0404/gate");
+        views.put("coils", "/jobs/TQ-0401/teardown/coils");
+        views.put("cause", "/jobs/TQ-0401/cause");
+        views.put("winding", "/jobs/TQ-0406/winding");
+        views.put("choose", "/jobs/TQ-0404/choose");
+        views.put("worksheet", "/worksheets/insulation-resistance");
+        try (Playwright playwright = Playwright.create(
+                        new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+                Browser browser = playwright
+                        .chromium()
+                        .launch(new BrowserType.LaunchOptions()
+                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic")))) {
+            Page page = browser.newPage(
+                    new Browser.NewPageOptions().setViewportSize(1280, 800).setBaseURL(args[0]));
+            new Hand(page).signIn("lead");
+            views.forEach((name, path) -> take(page, path, Path.of(args[1], name + ".png")));
+            page.evaluate("localStorage.setItem('brasskettle.setting', 'dark')");
+            page.setViewportSize(820, 1180);
+            take(page, "/jobs/TQ-0401/teardown/coils", Path.of(args[1], "tablet.png"));
+        }
+    }
+
+    private static void take(Page page, String path, Path file) {
+        page.navigate(path);
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        page.screenshot(new Page.ScreenshotOptions().setPath(file));
+    }
+}
