@@ -433,7 +433,7 @@ export interface components {
         "app.brasskettle.core.catalogue.SheetForm.Field": {
             columns: components["schemas"]["app.brasskettle.core.catalogue.SheetForm.Field"][];
             /** @enum {string} */
-            kind: "figure" | "word" | "flag" | "text" | "series" | "words" | "rows" | "group";
+            kind: "figure" | "word" | "flag" | "text" | "series" | "words" | "texts" | "pairs" | "rows" | "group";
             label: string;
             name: string;
             optional: boolean;

@@ -10,6 +10,7 @@ import { at, useLook, whileTyping } from '../forms/look';
 import { Trouble } from '../forms/Trouble';
 import { StandIn } from '../instruments/StandIn';
 import { runTester } from '../instruments/tester';
+import { NextWay } from '../jobs/NextWay';
 import { useChange } from '../jobs/useJob';
 import { clock, megohm, moment, plain } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
@@ -53,6 +54,7 @@ export function InsulationStep({ job }: { job: JobView }) {
         </Suspense>
       </div>
       <Judged judgement={done.standing} other={fieldLine(done.result)}>
+        <NextWay job={job} here="bench/insulation" />
         <Button onClick={() => setAgain(true)}>Test again</Button>
       </Judged>
       <Figures result={done.result} fit={done.fit} />

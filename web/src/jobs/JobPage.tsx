@@ -1,4 +1,4 @@
-import { lazy, Suspense, useMemo } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useRef } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { JobView } from '../api/types';
 import { Trouble } from '../forms/Trouble';
@@ -76,8 +76,13 @@ function jobKeys(job: JobView, here: string, go: (to: string) => void): Key[] {
 }
 
 function Spine({ job, here }: { job: JobView; here: string }) {
+  const spine = useRef<HTMLElement>(null);
+  // On a tablet the spine is a strip, and the step at hand must not lie outside it.
+  useEffect(() => {
+    spine.current?.querySelector('.here')?.scrollIntoView({ block: 'nearest', inline: 'center' });
+  }, [here]);
   return (
-    <nav className="spine" aria-label="Stations">
+    <nav className="spine" aria-label="Stations" ref={spine}>
       {job.stations.map((station) => {
         const steps = station.steps;
         const single = steps.length === 1 ? steps[0] : undefined;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clock, hertz, hours, megohm, moment, money, ohm, percent, plain } from './figures';
+import { clock, hertz, hours, megohm, moment, money, ohm, percent, plain, unbroken } from './figures';
 
 describe('figures', () => {
   it.each([
@@ -49,6 +49,12 @@ describe('figures', () => {
     [54.5, '2 d 6 h'],
   ])('%s hours in the shop read %s', (value, text) => {
     expect(hours(value)).toBe(text);
+  });
+
+  it('keeps a figure and its unit on one line', () => {
+    expect(unbroken('2.6 MΩ at 40 °C, limit 15 % of 3 Values')).toBe(
+      '2.6\u00a0MΩ at 40\u00a0°C, limit 15\u00a0% of 3 Values',
+    );
   });
 
   it('counts down in minutes and seconds, rounding up so that zero means over', () => {

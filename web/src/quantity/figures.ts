@@ -76,3 +76,8 @@ export function moment(iso: string, now = new Date()): string {
     ? `${DAYS[at.getDay()]} ${time}`
     : `${at.getDate()} ${at.toLocaleString('en', { month: 'short' })} ${time}`;
 }
+
+/** A sentence whose figures are not parted from their units at the end of a line. */
+export function unbroken(sentence: string): string {
+  return sentence.replace(/(\d) (%|[kMGm]?Ω|k?V|m?A|T|°C|k?Hz|k?W|kg|Nm)(?![A-Za-z])/g, '$1\u00a0$2');
+}

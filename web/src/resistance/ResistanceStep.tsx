@@ -9,6 +9,7 @@ import { useDraft } from '../forms/drafts';
 import { at, useLook, whileTyping } from '../forms/look';
 import { Trouble } from '../forms/Trouble';
 import { StandIn } from '../instruments/StandIn';
+import { NextWay } from '../jobs/NextWay';
 import { useChange } from '../jobs/useJob';
 import { moment, ohm } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
@@ -61,6 +62,7 @@ export function ResistanceStep({ job }: { job: JobView }) {
         <Judged judgement={done.result.judgement} />
         <Phases phases={done.result.phaseOhms} />
         <div className="actions">
+          <NextWay job={job} here="bench/resistance" />
           <Button onClick={() => setAgain(true)}>Measure again, this one is superseded</Button>
         </div>
         <Arithmetic steps={done.result.steps} />

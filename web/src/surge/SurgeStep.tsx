@@ -8,6 +8,7 @@ import { DischargeClock } from '../bench/DischargeClock';
 import { at } from '../forms/look';
 import { Trouble } from '../forms/Trouble';
 import { StandIn } from '../instruments/StandIn';
+import { NextWay } from '../jobs/NextWay';
 import { useChange } from '../jobs/useJob';
 import { hertz, moment, plain } from '../quantity/figures';
 import { ManyPicks, Picks } from '../quantity/Picks';
@@ -45,6 +46,7 @@ export function SurgeStep({ job }: { job: JobView }) {
         <SurgeChart set={done.set} />
       </Suspense>
       <Judged judgement={done.outcome.judgement}>
+        <NextWay job={job} here="bench/surge" />
         <Button onClick={() => setAgain(true)}>Surge again</Button>
       </Judged>
       <Pairs outcome={done.outcome} />

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Judgement } from '../api/types';
+import { unbroken } from '../quantity/figures';
 import { Mark, verdictWord } from './Mark';
 
 /** A judgement as a sentence: word, figure and limit; the rule and its source; what to do next. */
@@ -19,13 +20,13 @@ export function Judged({
       <Mark verdict={judgement.verdict} size={40} />
       <div>
         <h2>
-          {verdictWord(judgement.verdict)}: {judgement.headline}
+          {verdictWord(judgement.verdict)}: {unbroken(judgement.headline)}
         </h2>
         {under && <p>{under}</p>}
         {other && <p>{other}</p>}
         {judgement.next && <p className="next">Next: {judgement.next}</p>}
       </div>
-      <div>{children}</div>
+      <div className="ways">{children}</div>
     </section>
   );
 }

@@ -41,7 +41,7 @@ describe('a verdict', () => {
         other="The field rule says Stop"
       />,
     );
-    expect(screen.getByRole('heading')).toHaveTextContent('Stop: 2.6 MΩ at 40 °C, and 5 MΩ is the least');
+    expect(screen.getByRole('heading')).toHaveTextContent(/Stop: 2\.6.MΩ at 40.°C, and 5.MΩ is the least/);
     expect(screen.getByText('3.4 MΩ × 0.751 from 18 °C · IEEE Std 43-2013')).toBeInTheDocument();
     expect(screen.getByText('The field rule says Stop')).toBeInTheDocument();
     expect(screen.getByText('Next: Dry it and test again.')).toBeInTheDocument();

@@ -70,7 +70,18 @@ function OneField({
         </label>
       );
     case 'series':
-      return <Series label={label} path={path} value={value} problems={part.problems} onChange={onChange} />;
+    case 'texts':
+    case 'pairs':
+      return (
+        <Series
+          kind={field.kind}
+          label={label}
+          path={path}
+          value={value}
+          problems={part.problems}
+          onChange={onChange}
+        />
+      );
     case 'rows':
       return <Rows {...part} path={path} field={field} value={value} onChange={onChange} />;
     case 'group':
@@ -130,36 +141,47 @@ function Rows({
   );
 }
 
-/** A run of figures, one after the other, parted by blanks or lines. */
+type SeriesKind = 'series' | 'texts' | 'pairs';
+
+/** What stands between two blanks, as the sheet wants it: a figure where it is one, a text, or a pair "1-4". */
+export function readWord(kind: SeriesKind, word: string): unknown {
+  if (kind === 'pairs') {
+    return word.split('-');
+  }
+  return kind === 'series' && Number.isFinite(Number(word)) ? Number(word) : word;
+}
+
+/** A run of figures, marks or pairs, one after the other, parted by blanks or lines. */
 function Series({
+  kind,
   label,
   path,
   value,
   problems,
   onChange,
 }: {
+  kind: SeriesKind;
   label: string;
   path: string;
   value: unknown;
   problems: Problem[];
   onChange: (value: unknown) => void;
 }) {
-  const list = Array.isArray(value) ? value : [];
+  const list: unknown[] = Array.isArray(value) ? value : [];
   const wrong = problems.find((p) => p.field === path || p.field.startsWith(`${path}[`));
   return (
     <label className="field words">
       <span className="label">
-        {label} <span className="figure small">{list.length} figures</span>
+        {label}
+        {kind === 'pairs' && ', pairs as 1-4'} <span className="figure small">{list.length}</span>
       </span>
       <Input.TextArea
-        rows={4}
+        rows={kind === 'series' && list.length > 20 ? 4 : 2}
         style={{ fontFamily: 'var(--mono)' }}
-        defaultValue={list.join(' ')}
+        defaultValue={list.map((v) => (Array.isArray(v) ? v.join('-') : String(v))).join(' ')}
         onChange={(e) => {
           const words = e.target.value.split(/\s+/).filter(Boolean);
-          onChange(
-            words.length === 0 ? undefined : words.map((w) => (Number.isFinite(Number(w)) ? Number(w) : w)),
-          );
+          onChange(words.length === 0 && kind === 'series' ? undefined : words.map((w) => readWord(kind, w)));
         }}
       />
       <span className="wrong">{wrong && spoken(wrong, label)}</span>

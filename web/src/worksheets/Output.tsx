@@ -87,6 +87,9 @@ function List({ value }: { value: unknown[] }) {
   if (value.every((v) => typeof v !== 'object')) {
     return <>{value.join(' · ')}</>;
   }
+  if (value.every((v) => Array.isArray(v))) {
+    return <>{value.map((v) => (v as unknown[]).join('-')).join(' · ')}</>;
+  }
   const shown = value.slice(0, MOST_SHOWN) as { [name: string]: unknown }[];
   return (
     <>

@@ -18,6 +18,17 @@ export const EXAMPLES: { [name: string]: Typed } = {
     ratedSpeedRpm: '1775',
     codeLetter: 'G',
   },
+  'supply-unbalance': { lineVoltagesV: [462, 453, 440] },
+  'lead-sets': {
+    leads: ['T1', 'T2', 'T3', 'T4', 'T5', 'T6', 'T7', 'T8', 'T9'],
+    continuity: [
+      ['T1', 'T4'],
+      ['T2', 'T5'],
+      ['T3', 'T6'],
+      ['T7', 'T8'],
+      ['T8', 'T9'],
+    ],
+  },
   'insulation-resistance': {
     ratedVoltageV: '400',
     windingKind: 'random-wound',

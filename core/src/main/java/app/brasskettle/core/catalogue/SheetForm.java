@@ -31,6 +31,10 @@ public record SheetForm(String name, String title, List<String> sources, List<Fi
         SERIES,
         /** Words, any number of them. */
         WORDS,
+        /** Texts, one after the other. */
+        TEXTS,
+        /** Pairs of texts. */
+        PAIRS,
         /** Rows with columns. */
         ROWS,
         /** Fields under one heading. */
@@ -78,7 +82,9 @@ public record SheetForm(String name, String title, List<String> sources, List<Fi
             if (element.isRecord()) {
                 return new Field(name, label(name), Kind.ROWS, optional, "", List.of(), fields(element));
             }
-            Kind kind = element.isEnum() ? Kind.WORDS : Kind.SERIES;
+            Kind kind = element.isEnum()
+                    ? Kind.WORDS
+                    : element == List.class ? Kind.PAIRS : element == String.class ? Kind.TEXTS : Kind.SERIES;
             return new Field(name, label(name), kind, optional, "", words(element), List.of());
         }
         if (raw == Samples.class) {

@@ -11,6 +11,9 @@ import app.brasskettle.core.insulation.InsulationLimits;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.insulation.InsulationWorksheet;
+import app.brasskettle.core.leads.LeadSets;
+import app.brasskettle.core.leads.LeadTrace;
+import app.brasskettle.core.leads.LeadWorksheet;
 import app.brasskettle.core.nameplate.Nameplate;
 import app.brasskettle.core.nameplate.NameplateReading;
 import app.brasskettle.core.nameplate.NameplateWorksheet;
@@ -18,6 +21,9 @@ import app.brasskettle.core.resistance.ResistanceLimits;
 import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.resistance.ResistanceWorksheet;
+import app.brasskettle.core.supply.SupplyReading;
+import app.brasskettle.core.supply.SupplyVoltages;
+import app.brasskettle.core.supply.SupplyWorksheet;
 import app.brasskettle.core.surge.SurgeLimits;
 import app.brasskettle.core.surge.SurgePair;
 import app.brasskettle.core.surge.SurgeResult;
@@ -34,6 +40,8 @@ import java.util.Optional;
 public final class WorksheetCatalogue {
 
     public static final Worksheet<Nameplate, NameplateReading> NAMEPLATE = NameplateWorksheet.create();
+    public static final Worksheet<SupplyVoltages, SupplyReading> SUPPLY = SupplyWorksheet.create();
+    public static final Worksheet<LeadTrace, LeadSets> LEADS = LeadWorksheet.create();
     public static final Worksheet<InsulationTest, InsulationResult> INSULATION =
             InsulationWorksheet.create(InsulationLimits.standard());
     public static final Worksheet<ResistanceTest, ResistanceResult> RESISTANCE =
@@ -46,7 +54,7 @@ public final class WorksheetCatalogue {
     public static final Worksheet<Decision, DecisionResult> DECISION = DecisionWorksheet.create();
 
     private static final List<Worksheet<?, ?>> ALL =
-            List.of(NAMEPLATE, INSULATION, RESISTANCE, SURGE, WINDING, FAILURE_PATTERN, DECISION);
+            List.of(NAMEPLATE, SUPPLY, LEADS, INSULATION, RESISTANCE, SURGE, WINDING, FAILURE_PATTERN, DECISION);
 
     private WorksheetCatalogue() {}
 

@@ -61,10 +61,6 @@ final class Belief {
         return probability.get(explanation);
     }
 
-    Map<Explanation, Double> all() {
-        return probability;
-    }
-
     /** Explanations, most probable first. */
     List<Explanation> ranked() {
         List<Explanation> all = new ArrayList<>(List.of(Explanation.values()));
@@ -93,19 +89,29 @@ final class Belief {
                 .orElseThrow();
         Map<Explanation, Double> result = new EnumMap<>(Explanation.class);
         decibans.forEach((e, d) -> result.put(e, Math.exp((d - top) * NATURAL_PER_DECIBAN)));
-        return scaled(result);
+        double total = result.values().stream().mapToDouble(Double::doubleValue).sum();
+        result.replaceAll((e, m) -> m / total);
+        return result;
     }
 
-    static Map<Explanation, Double> scaled(Map<Explanation, Double> masses) {
-        double total = masses.values().stream().mapToDouble(Double::doubleValue).sum();
-        masses.replaceAll((e, m) -> m / total);
-        return masses;
+    /** Probabilities in the order of the explanations, in an array of the caller's own. */
+    double[] shares() {
+        Explanation[] all = Explanation.values();
+        double[] shares = new double[all.length];
+        for (int x = 0; x < all.length; x++) {
+            shares[x] = of(all[x]);
+        }
+        return shares;
     }
 
-    static double entropyBits(Map<Explanation, Double> distribution) {
-        return -distribution.values().stream()
-                .filter(p -> p > 0)
-                .mapToDouble(p -> p * Math.log(p) / Math.log(2))
-                .sum();
+    /** Entropy in bits of masses that sum to {@code total}. */
+    static double entropyBits(double[] masses, double total) {
+        double sum = 0;
+        for (double m : masses) {
+            if (m > 0) {
+                sum -= m / total * Math.log(m / total);
+            }
+        }
+        return sum / Math.log(2);
     }
 }

@@ -24,6 +24,9 @@ import org.apache.commons.csv.CSVRecord;
  */
 public final class EvidenceTable {
 
+    /** No piece shows for certain, however strong its weight. */
+    static final double SURE = 0.97;
+
     private static final EvidenceTable SHIPPED = new EvidenceTable();
 
     /**
@@ -45,6 +48,7 @@ public final class EvidenceTable {
     private final Map<String, Entry> entries = new LinkedHashMap<>();
     private final Map<String, Map<Explanation, Weight>> weights = new LinkedHashMap<>();
     private final Map<Explanation, Double> priors = new EnumMap<>(Explanation.class);
+    private final Map<String, double[]> chances = new LinkedHashMap<>();
 
     private EvidenceTable() {
         for (CSVRecord row : rows("evidence.csv")) {
@@ -69,6 +73,7 @@ public final class EvidenceTable {
         for (CSVRecord row : rows("priors.csv")) {
             priors.put(explanation(row.get("explanation")), Double.parseDouble(row.get("share")));
         }
+        entries.values().forEach(e -> chances.put(e.code(), chances(e)));
     }
 
     /** The table that ships with the product. */
@@ -92,7 +97,24 @@ public final class EvidenceTable {
 
     /** Decibans of {@code code} for {@code explanation}; nothing said weighs 0. */
     double decibans(String code, Explanation explanation) {
-        return weight(code, explanation).map(Weight::decibans).orElse(0.0);
+        Map<Explanation, Weight> own = weights.get(code);
+        Weight weight = own == null ? null : own.get(explanation);
+        return weight == null ? 0 : weight.decibans();
+    }
+
+    /** Chance that {@code code} shows when each explanation is true, in the order of the explanations. */
+    double[] chances(String code) {
+        return chances.get(code);
+    }
+
+    /** A piece is seen(share of failed motors)·10^(decibans/10) of the time, and never quite for certain. */
+    private double[] chances(Entry entry) {
+        Explanation[] all = Explanation.values();
+        double[] chance = new double[all.length];
+        for (int x = 0; x < all.length; x++) {
+            chance[x] = Math.min(SURE, entry.seen() * Math.pow(10, decibans(entry.code(), all[x]) / 10));
+        }
+        return chance;
     }
 
     Optional<Weight> weight(String code, Explanation explanation) {

@@ -1,9 +1,9 @@
 package app.brasskettle.core.cause;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,7 +19,6 @@ import java.util.stream.Collectors;
 final class NextLook {
 
     private static final int SHOWN = 5;
-    private static final double SURE = 0.97;
 
     private final EvidenceTable table;
     private final Belief belief;
@@ -53,42 +52,49 @@ final class NextLook {
         return List.copyOf(looks);
     }
 
+    /** Expected drop of uncertainty over the outcomes of one look, none of them among these. */
     private FailureRanking.Look look(List<EvidenceTable.Entry> outcomes) {
-        double before = Belief.entropyBits(belief.all());
+        double[] none = belief.shares();
+        double before = Belief.entropyBits(none, 1);
+        double[] crowd = crowding(outcomes);
         double expected = 0;
-        Map<Explanation, Double> none = new EnumMap<>(belief.all());
         EvidenceTable.Entry telling = outcomes.get(0);
-        double most = -1;
+        double most = Double.NEGATIVE_INFINITY;
         for (EvidenceTable.Entry outcome : outcomes) {
-            Map<Explanation, Double> joint = new EnumMap<>(Explanation.class);
-            for (Explanation e : Explanation.values()) {
-                double share = shows(outcomes, outcome, e);
-                joint.put(e, belief.of(e) * share);
-                none.merge(e, -belief.of(e) * share, Double::sum);
+            double[] joint = belief.shares();
+            double[] chance = table.chances(outcome.code());
+            double mass = 0;
+            for (int x = 0; x < joint.length; x++) {
+                joint[x] *= chance[x] * crowd[x];
+                none[x] = Math.max(0, none[x] - joint[x]);
+                mass += joint[x];
             }
-            double mass =
-                    joint.values().stream().mapToDouble(Double::doubleValue).sum();
-            double left = mass * Belief.entropyBits(Belief.scaled(joint));
+            double left = mass * Belief.entropyBits(joint, mass);
             expected += left;
             if (mass * before - left > most) {
                 most = mass * before - left;
                 telling = outcome;
             }
         }
-        none.replaceAll((e, m) -> Math.max(0, m));
-        double rest = none.values().stream().mapToDouble(Double::doubleValue).sum();
-        expected += rest > 0 ? rest * Belief.entropyBits(Belief.scaled(none)) : 0;
+        double rest = Arrays.stream(none).sum();
+        expected += rest > 0 ? rest * Belief.entropyBits(none, rest) : 0;
         double gain = Math.max(0, before - expected) / telling.minutes();
         return new FailureRanking.Look(telling.code(), telling.look(), telling.minutes(), gain, separates(telling));
     }
 
-    private double shows(List<EvidenceTable.Entry> outcomes, EvidenceTable.Entry outcome, Explanation e) {
-        double total = outcomes.stream().mapToDouble(o -> alone(o, e)).sum();
-        return total > SURE ? alone(outcome, e) * SURE / total : alone(outcome, e);
-    }
-
-    private double alone(EvidenceTable.Entry outcome, Explanation e) {
-        return Math.min(SURE, outcome.seen() * Math.pow(10, table.decibans(outcome.code(), e) / 10));
+    /** By explanation, the factor that keeps outcomes which exclude each other from adding up to more than nearly one. */
+    private double[] crowding(List<EvidenceTable.Entry> outcomes) {
+        double[] factor = new double[Explanation.values().length];
+        for (EvidenceTable.Entry outcome : outcomes) {
+            double[] chance = table.chances(outcome.code());
+            for (int x = 0; x < factor.length; x++) {
+                factor[x] += chance[x];
+            }
+        }
+        for (int x = 0; x < factor.length; x++) {
+            factor[x] = factor[x] > EvidenceTable.SURE ? EvidenceTable.SURE / factor[x] : 1;
+        }
+        return factor;
     }
 
     private String separates(EvidenceTable.Entry piece) {

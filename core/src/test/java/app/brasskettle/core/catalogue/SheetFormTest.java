@@ -42,6 +42,9 @@ class SheetFormTest {
         assertThat(field(WorksheetCatalogue.RESISTANCE, "openPairs").optional()).isTrue();
         assertThat(field(WorksheetCatalogue.FAILURE_PATTERN, "evidence").kind()).isEqualTo(Kind.WORDS);
         assertThat(field(WorksheetCatalogue.SURGE, "traceA").kind()).isEqualTo(Kind.SERIES);
+        assertThat(field(WorksheetCatalogue.LEADS, "leads").kind()).isEqualTo(Kind.TEXTS);
+        assertThat(field(WorksheetCatalogue.LEADS, "continuity").kind()).isEqualTo(Kind.PAIRS);
+        assertThat(field(WorksheetCatalogue.SUPPLY, "lineVoltagesV").kind()).isEqualTo(Kind.SERIES);
         assertThat(field(WorksheetCatalogue.INSULATION, "readings").columns())
                 .extracting(Field::name)
                 .containsExactly("seconds", "megohm", "overRange");
