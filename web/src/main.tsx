@@ -16,6 +16,7 @@ import { applySetting, savedSetting, themeFor } from './theme/theme';
 
 const JobPage = lazy(() => import('./jobs/JobPage').then((m) => ({ default: m.JobPage })));
 const ReceivePage = lazy(() => import('./receive/ReceivePage').then((m) => ({ default: m.ReceivePage })));
+const ShopPage = lazy(() => import('./access/ShopPage').then((m) => ({ default: m.ShopPage })));
 const WorksheetsPage = lazy(() =>
   import('./worksheets/WorksheetsPage').then((m) => ({ default: m.WorksheetsPage })),
 );
@@ -51,6 +52,7 @@ function App() {
                 <Route path="/" element={<FloorPage />} />
                 <Route path="/receive" element={<ReceivePage />} />
                 <Route path="/worksheets/:name?" element={<WorksheetsPage />} />
+                <Route path="/shop" element={<ShopPage />} />
                 <Route path="/jobs/:tag/*" element={<JobPage />} />
                 <Route path="*" element={<FloorPage />} />
               </Routes>

@@ -35,5 +35,9 @@ export type NameplateReading = S['app.brasskettle.core.nameplate.NameplateReadin
 export type FaultWord = S['app.brasskettle.server.instruments.InstrumentController.FaultWord'];
 export type Bridge = S['app.brasskettle.server.instruments.InstrumentController.Bridge'];
 
+export type Account = S['app.brasskettle.server.access.PeopleController.Account'];
+export type Token = S['app.brasskettle.server.access.TokenStore.Token'];
+export type MadeToken = S['app.brasskettle.server.access.OwnAccountController.MadeToken'];
+
 /** What somebody types: figures as texts, in the shape of the record they fill. */
 export type Typed = { [field: string]: unknown };

@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { Link, NavLink, useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { call } from '../api/http';
 import type { FloorRow, Verdict } from '../api/types';
 import { Trouble } from '../forms/Trouble';
 import { hours, moment, money } from '../quantity/figures';
-import { Frame } from '../shell/Frame';
+import { Frame, Places } from '../shell/Frame';
 import { Mark } from '../verdict/Mark';
 import './floor.css';
 
@@ -45,13 +45,7 @@ export function FloorPage() {
       keys={keys}
       band={
         <>
-          <nav aria-label="Places">
-            <NavLink to="/" className="here">
-              Floor
-            </NavLink>
-            <NavLink to="/worksheets">Worksheets</NavLink>
-          </nav>
-          <div className="grow" />
+          <Places />
           <label className="find">
             <span className="skip">Find a job</span>
             <input

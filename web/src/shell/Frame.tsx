@@ -11,6 +11,7 @@ import { usePerson } from './session';
 const PLACES = [
   ['/', 'Floor'],
   ['/worksheets', 'Worksheets'],
+  ['/shop', 'Shop'],
 ] as const;
 
 /** The iron band above, the keys below, the page between. */
@@ -43,7 +44,8 @@ export function Frame({
   );
 }
 
-function Places() {
+/** The places of the shop; whatever else a page puts into the band comes after them. */
+export function Places() {
   return (
     <>
       <nav aria-label="Places">

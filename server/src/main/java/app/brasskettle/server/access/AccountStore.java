@@ -1,8 +1,11 @@
 package app.brasskettle.server.access;
 
 import app.brasskettle.core.worksheet.Word;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Duration;
 import java.time.OffsetDateTime;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -15,7 +18,7 @@ public class AccountStore {
     private static final Duration BLOCK = Duration.ofMinutes(1);
 
     /** An account with what signing in needs. */
-    record Account(Person person, String passwordHash, Optional<OffsetDateTime> blockedUntil) {}
+    record Account(Person person, String passwordHash, boolean closed, Optional<OffsetDateTime> blockedUntil) {}
 
     private final JdbcClient db;
 
@@ -24,18 +27,31 @@ public class AccountStore {
     }
 
     Optional<Account> byUsername(String username) {
-        return db.sql("""
-                select username, display_name, role, password_hash, blocked_until
-                from shop_user where username = :username""")
+        return db.sql("select * from shop_user where username = :username")
                 .param("username", username)
-                .query((row, n) -> new Account(
-                        new Person(
-                                row.getString("username"),
-                                row.getString("display_name"),
-                                Word.parse(Role.class, row.getString("role")).orElseThrow()),
-                        row.getString("password_hash"),
-                        Optional.ofNullable(row.getObject("blocked_until", OffsetDateTime.class))))
+                .query(AccountStore::account)
                 .optional();
+    }
+
+    List<Account> all() {
+        return db.sql("select * from shop_user order by closed, display_name")
+                .query(AccountStore::account)
+                .list();
+    }
+
+    private static Account account(ResultSet row, int n) throws SQLException {
+        return new Account(
+                person(row),
+                row.getString("password_hash"),
+                row.getBoolean("closed"),
+                Optional.ofNullable(row.getObject("blocked_until", OffsetDateTime.class)));
+    }
+
+    static Person person(ResultSet row) throws SQLException {
+        return new Person(
+                row.getString("username"),
+                row.getString("display_name"),
+                Word.parse(Role.class, row.getString("role")).orElseThrow());
     }
 
     /** Counts a wrong password; from the fifth on the account is blocked for a minute each time. */
@@ -74,5 +90,38 @@ public class AccountStore {
                 .param("role", person.role().word())
                 .param("hash", passwordHash)
                 .update();
+    }
+
+    void change(Person person, boolean closed) {
+        db.sql("""
+                update shop_user set display_name = :name, role = :role, closed = :closed
+                where username = :username""")
+                .param("username", person.username())
+                .param("name", person.displayName())
+                .param("role", person.role().word())
+                .param("closed", closed)
+                .update();
+    }
+
+    void setPassword(String username, String passwordHash) {
+        db.sql(
+                        "update shop_user set password_hash = :hash, failed_attempts = 0, blocked_until = null where username = :username")
+                .param("hash", passwordHash)
+                .param("username", username)
+                .update();
+    }
+
+    /** Ends every session of an account, but for the one called {@code kept}. */
+    void endSessions(String username, String kept) {
+        db.sql("delete from spring_session where principal_name = :username and session_id <> :kept")
+                .param("username", username)
+                .param("kept", kept)
+                .update();
+    }
+
+    /** True when somebody other than {@code username} can still administer. */
+    boolean anotherAdministrator(String username) {
+        return db.sql("""
+                select exists (select from shop_user where role = 'admin' and not closed and username <> :username)""").param("username", username).query(Boolean.class).single();
     }
 }

@@ -2,14 +2,25 @@ package app.brasskettle.server.access;
 
 import app.brasskettle.server.problems.RefusedException;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
 
 /** The person behind a call. */
 public final class People {
 
     private People() {}
+
+    /** The security framework's view of {@code person}. */
+    static Authentication authenticated(Person person) {
+        return UsernamePasswordAuthenticationToken.authenticated(
+                person,
+                null,
+                List.of(new SimpleGrantedAuthority("ROLE_" + person.role().name())));
+    }
 
     static Optional<Person> find(Authentication signedIn) {
         return signedIn != null && signedIn.getPrincipal() instanceof Person p ? Optional.of(p) : Optional.empty();

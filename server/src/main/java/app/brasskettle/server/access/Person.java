@@ -1,6 +1,8 @@
 package app.brasskettle.server.access;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.io.Serializable;
+import java.security.Principal;
 
 /**
  * Somebody signed in.
@@ -9,4 +11,12 @@ import java.io.Serializable;
  * @param displayName name on the record
  * @param role what they are in the shop
  */
-public record Person(String username, String displayName, Role role) implements Serializable {}
+public record Person(String username, String displayName, Role role) implements Principal, Serializable {
+
+    /** The name a session is kept under, so that closing an account can end its sessions. */
+    @Override
+    @JsonIgnore
+    public String getName() {
+        return username;
+    }
+}

@@ -14,6 +14,7 @@ import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.context.SecurityContextRepository;
 
 /** Sessions, CSRF, headers, and which calls need somebody signed in. */
@@ -27,8 +28,11 @@ class SecurityConfiguration {
                     + "frame-ancestors 'none'; form-action 'self'";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
-        return http.csrf(c -> c.spa())
+    SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository contexts, TokenStore tokens)
+            throws Exception {
+        // A token is never sent by a browser of its own accord, so no foreign page can make it speak.
+        return http.csrf(c -> c.spa().ignoringRequestMatchers(TokenFilter::bears))
+                .addFilterAfter(new TokenFilter(tokens), SecurityContextHolderFilter.class)
                 .securityContext(c -> c.securityContextRepository(contexts))
                 .authorizeHttpRequests(r -> r.requestMatchers("/api/session", "/actuator/health/**", "/v3/api-docs")
                         .permitAll()

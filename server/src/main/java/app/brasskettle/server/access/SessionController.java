@@ -5,13 +5,10 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.time.OffsetDateTime;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
-import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -73,7 +70,7 @@ class SessionController {
         // An unknown name takes as long as a wrong password, so that nobody can ask which names there are.
         boolean right = encoder.matches(
                 password, account.map(AccountStore.Account::passwordHash).orElse(nobodysHash));
-        if (account.isEmpty() || !right) {
+        if (account.isEmpty() || account.get().closed() || !right) {
             accounts.countFailure(username);
             throw RefusedException.notSignedIn("Name or password is not right");
         }
@@ -88,10 +85,7 @@ class SessionController {
             old.invalidate();
         }
         SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
-                person,
-                null,
-                List.of(new SimpleGrantedAuthority("ROLE_" + person.role().name()))));
+        context.setAuthentication(People.authenticated(person));
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, answer);
     }

@@ -100,6 +100,20 @@ public final class Visitor {
         return raw("POST", path, JSON.writeValueAsString(body), headers);
     }
 
+    /** A call by access token, with no cookie at all. */
+    public Answer bearing(String token, String path) {
+        return send(HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                .header("Authorization", "Bearer " + token)
+                .GET());
+    }
+
+    public Answer bearingPost(String token, String path, String body) {
+        return send(HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                .header("Authorization", "Bearer " + token)
+                .header("Content-Type", "application/json")
+                .POST(BodyPublishers.ofString(body)));
+    }
+
     /** A change sent with the cookies but without the token, as a foreign page would. */
     public Answer withoutToken(String path) {
         return send(HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))

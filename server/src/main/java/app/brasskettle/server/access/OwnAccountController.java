@@ -1,0 +1,94 @@
+package app.brasskettle.server.access;
+
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.server.problems.RefusedException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpSession;
+import java.util.List;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What everybody may do to their own account: another password, tokens for scripts. */
+@RestController
+@RequestMapping("/api/me")
+class OwnAccountController {
+
+    private static final int MOST_TOKENS = 20;
+
+    /** The password so far and the one from now on. */
+    record NewPassword(String current, String fresh) {}
+
+    /** What a token is for. */
+    record NewToken(String name) {}
+
+    /** A token just made: the only time it is shown. */
+    record MadeToken(String token, List<TokenStore.Token> tokens) {}
+
+    private final AccountStore accounts;
+    private final TokenStore tokens;
+    private final PasswordEncoder encoder;
+
+    OwnAccountController(AccountStore accounts, TokenStore tokens, PasswordEncoder encoder) {
+        this.accounts = accounts;
+        this.tokens = tokens;
+        this.encoder = encoder;
+    }
+
+    @PostMapping("/password")
+    @Transactional
+    public List<TokenStore.Token> password(
+            @RequestBody NewPassword body, Authentication who, HttpServletRequest request) {
+        Person person = People.of(who);
+        AccountStore.Account account = accounts.byUsername(person.username()).orElseThrow();
+        Problems problems = new Problems();
+        Passwords.check("fresh", body.fresh(), problems);
+        if (body.current() == null || !encoder.matches(body.current(), account.passwordHash())) {
+            problems.add("current", Problem.Code.CONTRADICTION, "current is not the password so far");
+        }
+        problems.throwIfAny();
+        accounts.setPassword(person.username(), encoder.encode(body.fresh()));
+        HttpSession session = request.getSession(false);
+        accounts.endSessions(person.username(), session == null ? "" : session.getId());
+        return tokens.of(person.username());
+    }
+
+    @GetMapping("/tokens")
+    List<TokenStore.Token> tokens(Authentication who) {
+        return tokens.of(People.of(who).username());
+    }
+
+    @PostMapping("/tokens")
+    @Transactional
+    public MadeToken make(@RequestBody NewToken body, Authentication who) {
+        String username = People.of(who).username();
+        Problems problems = new Problems();
+        if (problems.name("name", body.name()) && body.name().strip().length() > 80) {
+            problems.add("name", Problem.Code.RANGE, "name has at most 80 characters");
+        }
+        if (tokens.of(username).size() >= MOST_TOKENS) {
+            problems.add(
+                    "name", Problem.Code.COUNT, "There are " + MOST_TOKENS + " tokens already; take one back first");
+        }
+        problems.throwIfAny();
+        String token = tokens.make(username, body.name().strip());
+        return new MadeToken(token, tokens.of(username));
+    }
+
+    @DeleteMapping("/tokens/{id}")
+    List<TokenStore.Token> revoke(@PathVariable long id, Authentication who) {
+        String username = People.of(who).username();
+        if (!tokens.revoke(username, id)) {
+            throw RefusedException.unknown("You have no token " + id);
+        }
+        return tokens.of(username);
+    }
+}

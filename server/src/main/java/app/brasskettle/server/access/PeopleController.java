@@ -1,0 +1,132 @@
+package app.brasskettle.server.access;
+
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.server.problems.RefusedException;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Accounts, made and closed by an administrator. */
+@RestController
+@RequestMapping("/api/people")
+class PeopleController {
+
+    private static final Pattern USERNAME = Pattern.compile("[a-z][a-z0-9.-]{1,39}");
+    private static final int LONGEST_NAME = 80;
+
+    /** An account as an administrator sees it. */
+    record Account(String username, String displayName, Role role, boolean closed) {}
+
+    /** An account to make. */
+    record NewAccount(String username, String displayName, String role, String password) {}
+
+    /** What an account is to be from now on. */
+    record Change(String displayName, String role, boolean closed) {}
+
+    /** A password set by an administrator, who tells it to the person. */
+    record Reset(String password) {}
+
+    private final AccountStore accounts;
+    private final PasswordEncoder encoder;
+
+    PeopleController(AccountStore accounts, PasswordEncoder encoder) {
+        this.accounts = accounts;
+        this.encoder = encoder;
+    }
+
+    @GetMapping
+    List<Account> all(Authentication who) {
+        People.of(who, Role.LEAD, Role.ADMIN);
+        return accounts.all().stream()
+                .map(a -> new Account(
+                        a.person().username(),
+                        a.person().displayName(),
+                        a.person().role(),
+                        a.closed()))
+                .toList();
+    }
+
+    @PostMapping
+    @Transactional
+    public List<Account> add(@RequestBody NewAccount body, Authentication who) {
+        People.of(who, Role.ADMIN);
+        Problems problems = new Problems();
+        if (problems.name("username", body.username())
+                && !USERNAME.matcher(body.username()).matches()) {
+            problems.add(
+                    "username",
+                    Problem.Code.SYNTAX,
+                    "username must be 2 to 40 small letters, figures, dots or hyphens, a letter first");
+        }
+        if (problems.clear("username") && accounts.byUsername(body.username()).isPresent()) {
+            problems.add("username", Problem.Code.DUPLICATE, "username " + body.username() + " is taken");
+        }
+        Optional<Role> role = checked(body.displayName(), body.role(), problems);
+        Passwords.check("password", body.password(), problems);
+        problems.throwIfAny();
+        accounts.add(
+                new Person(body.username(), body.displayName().strip(), role.orElseThrow()),
+                encoder.encode(body.password()));
+        return all(who);
+    }
+
+    @PutMapping("/{username}")
+    @Transactional
+    public List<Account> change(@PathVariable String username, @RequestBody Change body, Authentication who) {
+        People.of(who, Role.ADMIN);
+        known(username);
+        Problems problems = new Problems();
+        Optional<Role> role = checked(body.displayName(), body.role(), problems);
+        boolean stays = !body.closed() && role.filter(r -> r == Role.ADMIN).isPresent();
+        if (!stays && !accounts.anotherAdministrator(username)) {
+            problems.add("closed", Problem.Code.CONTRADICTION, "Somebody must be left who can administer the shop");
+        }
+        problems.throwIfAny();
+        accounts.change(new Person(username, body.displayName().strip(), role.orElseThrow()), body.closed());
+        // A session carries its role along; whoever is changed signs in anew.
+        accounts.endSessions(username, "");
+        return all(who);
+    }
+
+    @PostMapping("/{username}/password")
+    @Transactional
+    public List<Account> reset(@PathVariable String username, @RequestBody Reset body, Authentication who) {
+        People.of(who, Role.ADMIN);
+        known(username);
+        Problems problems = new Problems();
+        Passwords.check("password", body.password(), problems);
+        problems.throwIfAny();
+        accounts.setPassword(username, encoder.encode(body.password()));
+        accounts.endSessions(username, "");
+        return all(who);
+    }
+
+    private static Optional<Role> checked(String displayName, String word, Problems problems) {
+        if (problems.name("displayName", displayName) && displayName.strip().length() > LONGEST_NAME) {
+            problems.add("displayName", Problem.Code.RANGE, "displayName has at most " + LONGEST_NAME + " characters");
+        }
+        Optional<Role> role = Word.parse(Role.class, word);
+        if (role.isEmpty()) {
+            problems.add("role", Problem.Code.WORD, "role must be one of " + Word.choices(Role.class));
+        }
+        return role;
+    }
+
+    private void known(String username) {
+        if (accounts.byUsername(username).isEmpty()) {
+            throw RefusedException.unknown("There is no account " + username);
+        }
+    }
+}

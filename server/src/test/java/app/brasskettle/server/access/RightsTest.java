@@ -1,0 +1,123 @@
+package app.brasskettle.server.access;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.brasskettle.server.testing.RunningServer;
+import app.brasskettle.server.testing.Visitor;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+
+/** Who may call what: a table of calls and roles that a new call must enter. */
+@ExtendWith(RunningServer.class)
+class RightsTest {
+
+    private static final Set<Role> ALL = EnumSet.allOf(Role.class);
+    private static final Set<Role> OFFICE = EnumSet.of(Role.OFFICE, Role.LEAD, Role.ADMIN);
+    private static final Set<Role> LEADS = EnumSet.of(Role.LEAD, Role.ADMIN);
+    private static final Set<Role> ADMIN = EnumSet.of(Role.ADMIN);
+    private static final Map<Role, String> PEOPLE =
+            Map.of(Role.TECHNICIAN, "tech", Role.LEAD, "lead", Role.OFFICE, "office", Role.ADMIN, "admin");
+
+    /** Bodies that get past reading, so that the answer tells of rights and not of the body. */
+    private static final Map<String, Set<Role>> TABLE = new LinkedHashMap<>();
+
+    static {
+        TABLE.put("GET /api/jobs", ALL);
+        TABLE.put("POST /api/jobs", ALL);
+        TABLE.put("GET /api/jobs/{tag}", ALL);
+        TABLE.put("GET /api/jobs/{tag}/journal", ALL);
+        TABLE.put("GET /api/jobs/{tag}/sheet.pdf", ALL);
+        TABLE.put("PUT /api/jobs/{tag}/sheets/{kind}", OFFICE);
+        TABLE.put("POST /api/jobs/{tag}/sheets/{kind}/look", ALL);
+        TABLE.put("POST /api/jobs/{tag}/tests/{kind}", ALL);
+        TABLE.put("POST /api/jobs/{tag}/tests/{kind}/look", ALL);
+        TABLE.put("POST /api/jobs/{tag}/lock-out", ALL);
+        TABLE.put("POST /api/jobs/{tag}/isolated", ALL);
+        TABLE.put("POST /api/jobs/{tag}/discharge-proof", ALL);
+        TABLE.put("POST /api/jobs/{tag}/worked", ALL);
+        TABLE.put("POST /api/jobs/{tag}/instruments/insulation-tester", ALL);
+        TABLE.put("POST /api/jobs/{tag}/instruments/bridge", ALL);
+        TABLE.put("POST /api/jobs/{tag}/instruments/surge-set", ALL);
+        TABLE.put("GET /api/jobs/{tag}/instruments/faults", ALL);
+        TABLE.put("PUT /api/jobs/{tag}/instruments/motor", ALL);
+        TABLE.put("POST /api/jobs/{tag}/evidence", ALL);
+        TABLE.put("POST /api/jobs/{tag}/conclusion", ALL);
+        TABLE.put("GET /api/jobs/{tag}/offers/estimate", ALL);
+        TABLE.put("POST /api/jobs/{tag}/choice", OFFICE);
+        TABLE.put("GET /api/cause/vocabulary", ALL);
+        TABLE.put("GET /api/worksheets", ALL);
+        TABLE.put("POST /api/worksheets/{name}", ALL);
+        TABLE.put("POST /api/worksheets/{name}/typed", ALL);
+        TABLE.put("GET /api/people", LEADS);
+        TABLE.put("POST /api/people", ADMIN);
+        TABLE.put("PUT /api/people/{username}", ADMIN);
+        TABLE.put("POST /api/people/{username}/password", ADMIN);
+        TABLE.put("POST /api/me/password", ALL);
+        TABLE.put("GET /api/me/tokens", ALL);
+        TABLE.put("POST /api/me/tokens", ALL);
+        TABLE.put("DELETE /api/me/tokens/{id}", ALL);
+    }
+
+    /** Calls that make somebody signed in, which no role can be asked for. */
+    private static final Set<String> OPEN = Set.of("GET /api/session", "POST /api/session", "DELETE /api/session");
+
+    @Test
+    void everyCallStandsInTheTable(RunningServer.Running server) {
+        Set<String> calls = new TreeSet<>();
+        for (RequestMappingInfo info : server.context()
+                .getBean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
+                .getHandlerMethods()
+                .keySet()) {
+            for (String path : info.getPatternValues()) {
+                info.getMethodsCondition().getMethods().forEach(m -> calls.add(m + " " + path));
+            }
+        }
+        calls.removeIf(c -> !c.contains(" /api/"));
+        calls.removeAll(OPEN);
+        assertThat(calls).containsExactlyInAnyOrderElementsOf(TABLE.keySet());
+    }
+
+    @Test
+    void eachRoleMayDoWhatItsRowSaysAndNothingElse(Visitor visitor) {
+        Map<Role, Visitor> people = new LinkedHashMap<>();
+        PEOPLE.forEach((role, name) -> people.put(role, visitor.stranger().as(name)));
+        TABLE.forEach((call, allowed) -> {
+            assertThat(send(visitor, call).status()).as(call + " by nobody").isIn(401, 403);
+            people.forEach((role, person) -> {
+                int status = send(person, call).status();
+                if (allowed.contains(role)) {
+                    assertThat(status).as(call + " by " + role).isNotIn(401, 403, 405, 500);
+                } else {
+                    assertThat(status).as(call + " by " + role).isEqualTo(403);
+                }
+            });
+        });
+    }
+
+    /** A call on things that are not there, so that whoever may send it changes nothing. */
+    private static Visitor.Answer send(Visitor visitor, String call) {
+        String[] parts = call.split(" ");
+        String path = parts[1].replace("{tag}", "TQ-9999")
+                .replace("{kind}", parts[1].contains("/sheets/") ? "offers" : "tester-proof")
+                .replace("{name}", "no-such-sheet")
+                .replace("{username}", "no-such-person")
+                .replace("{id}", "999999999");
+        return switch (parts[0]) {
+            case "GET" -> visitor.get(path);
+            case "DELETE" -> visitor.delete(path);
+            default ->
+                visitor.raw(
+                        parts[0],
+                        path,
+                        "{\"version\":0,\"simulated\":false,\"seconds\":1,\"pace\":1,\"rotorFitted\":true,"
+                                + "\"windingTemperatureC\":20,\"closed\":false,\"typed\":{}}");
+        };
+    }
+}

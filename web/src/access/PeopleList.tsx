@@ -1,0 +1,173 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button, Input } from 'antd';
+import { useState } from 'react';
+import { call, Refusal } from '../api/http';
+import type { Account } from '../api/types';
+import { at } from '../forms/look';
+import { Trouble } from '../forms/Trouble';
+import { Picks } from '../quantity/Picks';
+import { spoken, TypedField } from '../quantity/TypedField';
+
+const ROLES = [
+  ['technician', 'Technician'],
+  ['lead', 'Lead hand'],
+  ['office', 'Office'],
+  ['admin', 'Administrator'],
+] as const;
+
+type RoleWord = (typeof ROLES)[number][0];
+
+interface Send {
+  method: 'POST' | 'PUT';
+  path: string;
+  body: unknown;
+}
+
+function usePeople() {
+  const client = useQueryClient();
+  const people = useQuery({ queryKey: ['people'], queryFn: () => call<Account[]>('GET', '/api/people') });
+  const change = useMutation({
+    mutationFn: (send: Send) => call<Account[]>(send.method, send.path, send.body),
+    onSuccess: (all) => client.setQueryData(['people'], all),
+  });
+  return { people, change };
+}
+
+/** Who works here; made and closed by an administrator, never deleted. */
+export function PeopleList({ mayChange }: { mayChange: boolean }) {
+  const { people, change } = usePeople();
+  const [open, setOpen] = useState<string>();
+  return (
+    <section style={{ marginTop: 26, maxWidth: 1100 }}>
+      <h2>People</h2>
+      <Trouble error={people.error ?? change.error} hide={['username', 'displayName', 'role', 'password']} />
+      <table className="quiet">
+        <thead>
+          <tr>
+            <th>name</th>
+            <th>signs in as</th>
+            <th>role</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {people.data?.map((a) => (
+            <tr key={a.username}>
+              <td style={a.closed ? { textDecoration: 'line-through' } : {}}>
+                <b>{a.displayName}</b>
+              </td>
+              <td className="figure">{a.username}</td>
+              <td>
+                {ROLES.find(([word]) => word === a.role)?.[1]}
+                {a.closed && <span className="soft"> · closed; the name stays on what was written</span>}
+              </td>
+              <td style={{ textAlign: 'right' }}>
+                {mayChange && (
+                  <Button onClick={() => setOpen(open === a.username ? undefined : a.username)}>
+                    {open === a.username ? 'Leave it' : 'Change …'}
+                  </Button>
+                )}
+                {open === a.username && (
+                  <Change account={a} send={change.mutate} done={() => setOpen(undefined)} />
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {mayChange && <Hire change={change} />}
+    </section>
+  );
+}
+
+function Change({ account, send, done }: { account: Account; send: (s: Send) => void; done: () => void }) {
+  const [role, setRole] = useState<RoleWord>(account.role);
+  const [password, setPassword] = useState('');
+  const path = `/api/people/${account.username}`;
+  const put = (closed: boolean) => {
+    send({ method: 'PUT', path, body: { displayName: account.displayName, role, closed } });
+    done();
+  };
+  return (
+    <div className="panel" style={{ textAlign: 'left', marginTop: 8 }}>
+      <Picks label="Role" value={role} options={ROLES} onPick={setRole} />
+      <div className="actions" style={{ marginTop: 0 }}>
+        <Button onClick={() => put(account.closed)} disabled={role === account.role}>
+          Keep the role
+        </Button>
+        <Button danger={!account.closed} onClick={() => put(!account.closed)}>
+          {account.closed ? 'Open the account again' : 'Close the account'}
+        </Button>
+      </div>
+      <div className="actions">
+        <Input
+          type="password"
+          aria-label={`new password for ${account.username}`}
+          placeholder="a new password, to tell them"
+          style={{ width: 260 }}
+          value={password}
+          onChange={(e) => setPassword(e.target.value)}
+        />
+        <Button
+          disabled={password.length < 8}
+          onClick={() => {
+            send({ method: 'POST', path: `${path}/password`, body: { password } });
+            done();
+          }}
+        >
+          Set the password
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+const NOBODY = { username: '', displayName: '', role: 'technician' as RoleWord, password: '' };
+
+function Hire({ change }: { change: ReturnType<typeof usePeople>['change'] }) {
+  const [v, setV] = useState(NOBODY);
+  const problems = change.error instanceof Refusal ? change.error.problems : [];
+  const password = at(problems, 'password');
+  return (
+    <form
+      className="panel"
+      style={{ marginTop: 16 }}
+      onSubmit={(e) => {
+        e.preventDefault();
+        change.mutate({ method: 'POST', path: '/api/people', body: v }, { onSuccess: () => setV(NOBODY) });
+      }}
+    >
+      <h2>Somebody new</h2>
+      <div className="grid3">
+        <TypedField
+          words
+          label="Name on the record"
+          value={v.displayName}
+          problem={at(problems, 'displayName')}
+          onChange={(displayName) => setV({ ...v, displayName })}
+        />
+        <TypedField
+          words
+          label="Signs in as"
+          value={v.username}
+          problem={at(problems, 'username')}
+          onChange={(username) => setV({ ...v, username: username.toLowerCase() })}
+        />
+        <label className="field words">
+          <span className="label">First password</span>
+          <Input
+            type="password"
+            autoComplete="new-password"
+            value={v.password}
+            onChange={(e) => setV({ ...v, password: e.target.value })}
+          />
+          <span className="wrong">{password && spoken(password, 'First password')}</span>
+        </label>
+      </div>
+      <Picks label="Role" value={v.role} options={ROLES} onPick={(role) => setV({ ...v, role })} />
+      <Button type="primary" htmlType="submit" loading={change.isPending}>
+        Make the account
+      </Button>
+    </form>
+  );
+}
