@@ -260,6 +260,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{tag}/pick-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pickUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/set-down": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setDown"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}/sheet.pdf": {
         parameters: {
             query?: never;
@@ -1019,10 +1051,22 @@ export interface components {
             /** Format: double */
             outageSoFar: number;
             promisedAt: string | null;
+            setDown: components["schemas"]["app.brasskettle.server.jobs.FloorRow.SetDown"] | null;
             station: string;
             tag: string;
             urgency: string;
             worst: string;
+        };
+        "app.brasskettle.server.jobs.FloorRow.SetDown": {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            displacedBy: string | null;
+            handsWere: string;
+        };
+        "app.brasskettle.server.jobs.JobController.SetDownBody": {
+            displacedBy: string;
+            handsWere: string;
         };
         "app.brasskettle.server.jobs.JobController.SheetBody": {
             typed: {
@@ -1116,6 +1160,7 @@ export interface components {
             /** Format: date-time */
             receivedAt: string;
             receivedBy: string;
+            setDown: components["schemas"]["app.brasskettle.server.jobs.FloorRow.SetDown"] | null;
             supply: string;
             tag: string;
             urgency: string;
@@ -1250,7 +1295,9 @@ export interface operations {
     };
     floor: {
         parameters: {
-            query?: never;
+            query?: {
+                find?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -1636,6 +1683,54 @@ export interface operations {
                     "*/*": {
                         [key: string]: unknown;
                     };
+                };
+            };
+        };
+    };
+    pickUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                };
+            };
+        };
+    };
+    setDown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.jobs.JobController.SetDownBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
                 };
             };
         };

@@ -1,5 +1,5 @@
-import { useQuery } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { call } from '../api/http';
 import type { FloorRow, Verdict } from '../api/types';
@@ -8,18 +8,24 @@ import { hours, moment, money } from '../quantity/figures';
 import { Frame, Places } from '../shell/Frame';
 import { Mark } from '../verdict/Mark';
 import './floor.css';
+import { SetDownForm, usePickUp } from './setdown';
 
 /** What needs hands next, rush first. */
 export function FloorPage() {
   const navigate = useNavigate();
   const [find, setFind] = useState('');
   const [at, setAt] = useState(0);
+  const [settingDown, setSettingDown] = useState<string>();
+  const pickUp = usePickUp();
+  const wanted = useDeferredValue(find.trim());
   const floor = useQuery({
-    queryKey: ['floor'],
-    queryFn: () => call<FloorRow[]>('GET', '/api/jobs'),
+    queryKey: ['floor', wanted],
+    queryFn: () => call<FloorRow[]>('GET', `/api/jobs?find=${encodeURIComponent(wanted)}`),
     refetchInterval: 30_000,
+    placeholderData: keepPreviousData,
   });
-  const rows = useMemo(() => (floor.data ?? []).filter((r) => matches(r, find)), [floor.data, find]);
+  const rows = useMemo(() => floor.data ?? [], [floor.data]);
+  const rushes = rows.filter((r) => r.urgency === 'rush').map((r) => r.tag);
   const running = (floor.data ?? []).filter((r) => r.outageSoFar > 0).length;
   const keys = useMemo(
     () => [
@@ -35,10 +41,27 @@ export function FloorPage() {
           }
         },
       },
+      {
+        key: 'D',
+        label: 'set down',
+        run: () => setSettingDown(rows[at]?.setDown ? undefined : rows[at]?.tag),
+      },
+      {
+        key: 'P',
+        label: 'pick up',
+        run: () => {
+          const row = rows[at];
+          if (row?.setDown) {
+            pickUp.mutate({ tag: row.tag, body: {} });
+          }
+        },
+      },
       { key: 'N', label: 'receive a motor', run: () => void navigate('/receive') },
       { key: '/', label: 'find', run: () => document.getElementById('find')?.focus() },
     ],
-    [rows, at, navigate],
+    // The mutation object changes with each of its states; its function does not.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [rows, at, navigate, pickUp.mutate],
   );
   return (
     <Frame
@@ -75,10 +98,15 @@ export function FloorPage() {
         <div className="head">
           <h1>What needs hands next</h1>
           <span className="soft">
-            {floor.data?.length ?? 0} motors in the shop · outage running on {running}
+            {wanted
+              ? `${rows.length} found`
+              : `${rows.length} motors in the shop · outage running on ${running}`}
           </span>
         </div>
-        <Trouble error={floor.error} />
+        <Trouble error={floor.error ?? pickUp.error} />
+        {settingDown && (
+          <SetDownForm tag={settingDown} rushes={rushes} done={() => setSettingDown(undefined)} />
+        )}
         <table className="floor">
           <thead>
             <tr>
@@ -103,6 +131,21 @@ export function FloorPage() {
             ))}
           </tbody>
         </table>
+        {rows
+          .filter((r) => r.setDown?.displacedBy)
+          .map((r) => (
+            <p key={r.tag} className="small" style={{ marginTop: 12 }}>
+              {r.setDown?.displacedBy} displaced <b>{r.tag}</b>, set down by {r.setDown?.by},{' '}
+              {r.setDown && moment(r.setDown.at)}.{' '}
+              <button
+                type="button"
+                className="linkish"
+                onClick={() => pickUp.mutate({ tag: r.tag, body: {} })}
+              >
+                Pick up
+              </button>
+            </p>
+          ))}
         {floor.data && rows.length === 0 && (
           <p className="soft" style={{ marginTop: 20 }}>
             {find ? `Nothing here answers to “${find}”.` : 'The floor is empty. Receive a motor to begin.'}
@@ -111,14 +154,6 @@ export function FloorPage() {
       </main>
     </Frame>
   );
-}
-
-export function matches(row: FloorRow, find: string): boolean {
-  const text = `${row.tag} ${row.customer} ${row.machine} ${row.motor} ${row.nextAction}`.toLowerCase();
-  return find
-    .toLowerCase()
-    .split(/\s+/)
-    .every((word) => text.includes(word));
 }
 
 function Row({ row, here, open }: { row: FloorRow; here: boolean; open: () => void }) {
@@ -138,7 +173,7 @@ function Row({ row, here, open }: { row: FloorRow; here: boolean; open: () => vo
         <small>{row.customer}</small>
       </td>
       <td className="station">{row.station}</td>
-      <td>{row.nextAction}</td>
+      <td>{row.setDown ? <>Set down: “{row.setDown.handsWere}”</> : row.nextAction}</td>
       <td className={rush || late ? 'hot' : ''}>
         {rush && 'rush'}
         {rush && row.promisedAt && ' · '}

@@ -1,6 +1,7 @@
-import { lazy, Suspense, useEffect, useMemo, useRef } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { JobView } from '../api/types';
+import { SetDownForm, SetDownNotice } from '../floor/setdown';
 import { Trouble } from '../forms/Trouble';
 import { Frame } from '../shell/Frame';
 import type { Key } from '../shell/keys';
@@ -32,8 +33,15 @@ export function JobPage() {
   const job = useJob(tag);
   const data = job.data;
   const here = step || data?.next.step || 'receive';
+  const [settingDown, setSettingDown] = useState(false);
   const keys = useMemo(
-    () => (data ? jobKeys(data, here, (to) => void navigate(to)) : []),
+    () =>
+      data
+        ? [
+            ...jobKeys(data, here, (to) => void navigate(to)),
+            { key: 'D', label: 'set down', run: () => setSettingDown(!data.identity.setDown) },
+          ]
+        : [],
     [data, here, navigate],
   );
   return (
@@ -42,6 +50,8 @@ export function JobPage() {
         <div className="columns">
           <Spine job={data} here={here} />
           <main className="work" id="work" key={`${tag}/${here}`}>
+            {data.identity.setDown && <SetDownNotice tag={tag} setDown={data.identity.setDown} />}
+            {settingDown && <SetDownForm tag={tag} rushes={[]} done={() => setSettingDown(false)} />}
             <Suspense fallback={null}>
               <Work job={data} step={here} />
             </Suspense>

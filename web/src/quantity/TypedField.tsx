@@ -38,6 +38,7 @@ export function TypedField({
   hint,
   disabled,
   inputRef,
+  autoFocus,
 }: {
   label: string;
   value: string;
@@ -50,6 +51,7 @@ export function TypedField({
   hint?: string | undefined;
   disabled?: boolean;
   inputRef?: Ref<InputRef>;
+  autoFocus?: boolean;
 }) {
   const id = useId();
   const said = problem ? undefined : (shown ?? note);
@@ -65,6 +67,7 @@ export function TypedField({
         value={value}
         placeholder={hint}
         disabled={disabled}
+        autoFocus={autoFocus}
         inputMode={words ? 'text' : 'decimal'}
         autoComplete="off"
         status={problem ? 'error' : ''}

@@ -147,7 +147,9 @@ class DemoShop implements ApplicationRunner {
         JobBook.Hand hand = hand(deed.by(), deed.hoursAgo());
         Optional<SheetKind> sheet = Word.parse(SheetKind.class, deed.what());
         Optional<EventKind> event = Word.parse(EventKind.class, deed.what());
-        if (sheet.isPresent()) {
+        if (deed.what().equals("set-down")) {
+            book.setDown(tag, text(deed.with(), "handsWere"), Optional.of(text(deed.with(), "displacedBy")), hand);
+        } else if (sheet.isPresent()) {
             book.writeSheet(tag, sheet.get(), 0, deed.with(), hand);
         } else if (event.isPresent()) {
             book.addEvent(tag, event.get(), detail(tag, event.get(), deed.with()), hand);

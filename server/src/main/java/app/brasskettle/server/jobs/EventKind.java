@@ -13,5 +13,7 @@ public enum EventKind implements Word {
     EVIDENCE_STRUCK,
     EVIDENCE_RESTORED,
     CONCLUDED,
-    CHOSEN
+    CHOSEN,
+    SET_DOWN,
+    PICKED_UP
 }

@@ -17,4 +17,16 @@ public record FloorRow(
         String urgency,
         Optional<OffsetDateTime> promisedAt,
         double hoursInShop,
-        double outageSoFar) {}
+        double outageSoFar,
+        Optional<SetDown> setDown) {
+
+    /**
+     * Work set down half way.
+     *
+     * @param by who set it down
+     * @param at when
+     * @param handsWere where the hands were, in one line
+     * @param displacedBy the rush job it was set down for
+     */
+    public record SetDown(String by, OffsetDateTime at, String handsWere, Optional<String> displacedBy) {}
+}

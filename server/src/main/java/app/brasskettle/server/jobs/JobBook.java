@@ -6,13 +6,13 @@ import app.brasskettle.core.jobs.Plate;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.problems.RefusedException;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,16 +25,18 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class JobBook {
 
+    private static final int LONGEST_LINE = 300;
+
     private final JobStore store;
     private final Journal journal;
     private final RequestKeys keys;
-    private final JdbcClient db;
+    private final FloorStore floor;
 
-    JobBook(JobStore store, Journal journal, RequestKeys keys, JdbcClient db) {
+    JobBook(JobStore store, Journal journal, RequestKeys keys, FloorStore floor) {
         this.store = store;
         this.journal = journal;
         this.keys = keys;
-        this.db = db;
+        this.floor = floor;
     }
 
     /** Who changes something, when, and under which key, so that a retry is known. */
@@ -184,30 +186,49 @@ public class JobBook {
         journal.write(row.id(), hand.name(), hand.at(), what, null, after);
     }
 
-    /** Every live job, rush first, then in the order they came in. */
+    /** Every job that holds the words of {@code find}, in the order in which they need hands. */
     @Transactional(readOnly = true)
-    public List<FloorRow> floor() {
-        return db.sql("""
-                select *, extract(epoch from now() - received_at) / 3600 as hours from job
-                order by (urgency <> 'rush'), received_at, id limit 500""")
-                .query((r, n) -> {
-                    double hours = Math.max(0, r.getDouble("hours"));
-                    return new FloorRow(
-                            r.getString("tag"),
-                            r.getString("customer"),
-                            r.getString("machine"),
-                            r.getString("motor"),
-                            r.getString("station"),
-                            r.getString("next_action"),
-                            r.getString("next_step"),
-                            r.getString("worst"),
-                            r.getString("gate"),
-                            r.getString("urgency"),
-                            Optional.ofNullable(r.getObject("promised_at", OffsetDateTime.class)),
-                            hours,
-                            hours * r.getDouble("outage_cost_per_hour"));
-                })
-                .list();
+    public List<FloorRow> floor(String find) {
+        return floor.rows(find);
+    }
+
+    /** Sets work down half way: where the hands were, and for which rush job. */
+    @Transactional
+    public JobView setDown(String tag, String handsWere, Optional<String> displacedBy, Hand hand) {
+        JobRow row = lock(tag);
+        Problems problems = new Problems();
+        if (problems.name("handsWere", handsWere) && handsWere.strip().length() > LONGEST_LINE) {
+            problems.add("handsWere", Problem.Code.RANGE, "handsWere has at most " + LONGEST_LINE + " characters");
+        }
+        displacedBy.ifPresent(by -> {
+            if (by.equals(tag)
+                    || store.byTag(by).filter(j -> j.urgency().equals("rush")).isEmpty()) {
+                problems.add("displacedBy", Problem.Code.CONTRADICTION, by + " is no rush job in this shop");
+            }
+        });
+        problems.throwIfAny();
+        if (row.setDown().isPresent()) {
+            throw RefusedException.stale(row.setDown().get().by() + " has set it down already");
+        }
+        FloorRow.SetDown setDown = new FloorRow.SetDown(hand.name(), hand.at(), handsWere.strip(), displacedBy);
+        store.setDown(row.id(), Optional.of(setDown));
+        Map<String, Object> detail = Map.of("handsWere", setDown.handsWere(), "displacedBy", displacedBy.orElse(""));
+        store.addEvent(row.id(), EventKind.SET_DOWN, detail, hand.name(), hand.at());
+        finish(row, hand, EventKind.SET_DOWN.word(), detail);
+        return summarise(tag);
+    }
+
+    /** Takes work up again where the hands were. */
+    @Transactional
+    public JobView pickUp(String tag, Hand hand) {
+        JobRow row = lock(tag);
+        FloorRow.SetDown before = row.setDown()
+                .orElseThrow(
+                        () -> RefusedException.stale("Nobody has set " + tag + " down, or it is taken up already"));
+        store.setDown(row.id(), Optional.empty());
+        store.addEvent(row.id(), EventKind.PICKED_UP, Map.of("handsWere", before.handsWere()), hand.name(), hand.at());
+        journal.write(row.id(), hand.name(), hand.at(), EventKind.PICKED_UP.word(), before, null);
+        return summarise(tag);
     }
 
     private JobView summarise(String tag) {
@@ -220,8 +241,18 @@ public class JobBook {
                 reading.next().sentence(),
                 reading.next().step(),
                 reading.worst().verdict().word(),
-                reading.gate().state().word());
+                reading.gate().state().word(),
+                job.plate().map(JobBook::words).orElse(""));
         return JobViews.of(job);
+    }
+
+    /** What a plate adds to what a job is found by. */
+    private static String words(Plate plate) {
+        return String.join(
+                " ",
+                JobViews.motorLine(Optional.of(plate)),
+                plate.maker().orElse(""),
+                plate.serial().orElse(""));
     }
 
     private RecordedJob load(JobRow row) {

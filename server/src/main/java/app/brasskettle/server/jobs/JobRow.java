@@ -19,7 +19,8 @@ record JobRow(
         OffsetDateTime receivedAt,
         String receivedBy,
         Map<String, Object> simulatedMotor,
-        int version) {
+        int version,
+        Optional<FloorRow.SetDown> setDown) {
 
     /** A sheet as stored. */
     record SheetRow(SheetKind kind, int version, Map<String, Object> typed, String by, OffsetDateTime at) {}

@@ -52,7 +52,34 @@ class JobStore {
                 row.getObject("received_at", OffsetDateTime.class),
                 row.getString("received_by"),
                 json.stored(row.getString("simulated_motor")),
-                row.getInt("version"));
+                row.getInt("version"),
+                setDown(row));
+    }
+
+    static Optional<FloorRow.SetDown> setDown(ResultSet row) throws SQLException {
+        String by = row.getString("set_down_by");
+        return by == null
+                ? Optional.empty()
+                : Optional.of(new FloorRow.SetDown(
+                        by,
+                        row.getObject("set_down_at", OffsetDateTime.class),
+                        row.getString("hands_were"),
+                        Optional.ofNullable(row.getString("displaced_by"))));
+    }
+
+    /** Sets a job down, or picks it up with nothing given. */
+    void setDown(long jobId, Optional<FloorRow.SetDown> setDown) {
+        db.sql("""
+                update job set set_down_by = :by, set_down_at = :at, hands_were = :hands, displaced_by = :displaced
+                where id = :id""")
+                .param("by", setDown.map(FloorRow.SetDown::by).orElse(null))
+                .param("at", setDown.map(FloorRow.SetDown::at).orElse(null), java.sql.Types.TIMESTAMP_WITH_TIMEZONE)
+                .param("hands", setDown.map(FloorRow.SetDown::handsWere).orElse(null))
+                .param(
+                        "displaced",
+                        setDown.flatMap(FloorRow.SetDown::displacedBy).orElse(null))
+                .param("id", jobId)
+                .update();
     }
 
     long insert(JobRow job) {
@@ -91,10 +118,19 @@ class JobStore {
     }
 
     /** Keeps what the core read, for the floor's list. */
-    void summary(long jobId, String motor, String station, String action, String step, String worst, String gate) {
+    void summary(
+            long jobId,
+            String motor,
+            String station,
+            String action,
+            String step,
+            String worst,
+            String gate,
+            String find) {
         db.sql("""
                 update job set version = version + 1, motor = :motor, station = :station, next_action = :action,
-                  next_step = :step, worst = :worst, gate = :gate
+                  next_step = :step, worst = :worst, gate = :gate,
+                  find_by = lower(concat_ws(' ', tag, customer, machine, complaint, :find::text))
                 where id = :id""")
                 .param("motor", motor)
                 .param("station", station)
@@ -102,6 +138,7 @@ class JobStore {
                 .param("step", step)
                 .param("worst", worst)
                 .param("gate", gate)
+                .param("find", find)
                 .param("id", jobId)
                 .update();
     }

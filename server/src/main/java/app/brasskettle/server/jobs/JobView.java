@@ -57,7 +57,8 @@ public record JobView(
             OffsetDateTime receivedAt,
             String receivedBy,
             double hoursInShop,
-            double outageSoFar) {}
+            double outageSoFar,
+            Optional<FloorRow.SetDown> setDown) {}
 
     /** Grounding of the leads after the last voltage. */
     public record Discharge(

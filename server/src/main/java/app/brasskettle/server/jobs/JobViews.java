@@ -83,7 +83,8 @@ final class JobViews {
                 row.receivedAt(),
                 row.receivedBy(),
                 hours,
-                hours * row.outageCostPerHour().doubleValue());
+                hours * row.outageCostPerHour().doubleValue(),
+                row.setDown());
     }
 
     /** The motor in one line; empty until its plate was read. */

@@ -131,6 +131,8 @@ final class Ledger {
                 add(e, Verdict.UNPROVEN, "Struck: " + e.text("words") + ", " + e.text("reason"), "cause");
             case CONCLUDED -> add(e, Verdict.HOLDS, "Cause concluded: " + e.text("spoken"), "cause");
             case CHOSEN -> add(e, Verdict.HOLDS, e.text("option") + " chosen by " + e.text("customer"), "choose");
+            case SET_DOWN -> add(e, Verdict.UNPROVEN, "Set down: “" + e.text("handsWere") + "”", "gate");
+            case PICKED_UP -> add(e, Verdict.UNPROVEN, "Picked up again", "gate");
             case VOLTAGE_APPLIED, ISOLATED, EVIDENCE_RESTORED -> {}
         }
     }

@@ -72,7 +72,8 @@ public record Receipt(
                 hand.at(),
                 hand.name(),
                 Map.of("faults", List.of(), "windingTemperatureC", 21.0),
-                1);
+                1,
+                Optional.empty());
     }
 
     private static void name(String field, String value, Problems problems) {

@@ -38,6 +38,8 @@ class RightsTest {
         TABLE.put("POST /api/jobs/{tag}/sheets/{kind}/look", ALL);
         TABLE.put("POST /api/jobs/{tag}/tests/{kind}", ALL);
         TABLE.put("POST /api/jobs/{tag}/tests/{kind}/look", ALL);
+        TABLE.put("POST /api/jobs/{tag}/set-down", ALL);
+        TABLE.put("POST /api/jobs/{tag}/pick-up", ALL);
         TABLE.put("POST /api/jobs/{tag}/lock-out", ALL);
         TABLE.put("POST /api/jobs/{tag}/isolated", ALL);
         TABLE.put("POST /api/jobs/{tag}/discharge-proof", ALL);

@@ -1,0 +1,87 @@
+package app.brasskettle.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The floor: what a rush pushes aside comes back where the hands were; people and their tokens. */
+@ExtendWith(Product.class)
+class FloorTest {
+
+    private static Locator row(Hand hand, String tag) {
+        return hand.page().locator("table.floor tbody tr").filter(new Locator.FilterOptions().setHasText(tag));
+    }
+
+    @Test
+    void aRushDisplacesAndTheOtherIsPickedUpAgain(Product.Running product) {
+        Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
+        hand.page().keyboard().press("n");
+        hand.fill("Customer", "Quill Quarry");
+        hand.fill("Machine it drives", "rescue belt");
+        hand.pick("Rush");
+        hand.press("Take it in, then look it over");
+        hand.seesHeading("As it came in");
+        String rush = hand.tag();
+        hand.page().keyboard().press("f");
+        hand.sees("What needs hands next");
+        hand.page().keyboard().press("/");
+        hand.page().keyboard().type("salt screw");
+        assertThat(hand.page().locator("table.floor tbody tr")).hasCount(1);
+        hand.page().keyboard().press("Enter");
+        hand.page().keyboard().press("d");
+        hand.seesHeading("Set TQ-0411 down");
+        hand.press("Set it down");
+        hand.sees("Where my hands were is blank");
+        hand.fill("Where my hands were", "bridge clips on A and B");
+        hand.press("Set it down");
+        assertThat(row(hand, "TQ-0411")).containsText("Set down: “bridge clips on A and B”");
+        row(hand, "TQ-0411").click();
+        hand.sees("Set down: “bridge clips on A and B”");
+        hand.press("Pick it up");
+        assertThat(hand.button("Pick it up")).hasCount(0);
+        hand.page().keyboard().press("f");
+        hand.sees("What needs hands next");
+        assertThat(row(hand, rush)).containsText("rush");
+        assertThat(hand.page().locator("table.floor tbody tr").first()).containsText("rush");
+    }
+
+    @Test
+    void whatWasDisplacedIsNamedUnderTheList(Product.Running product) {
+        Hand hand = new Hand(product.page(1280, 800)).signIn("lead");
+        hand.sees("TQ-0403 displaced");
+        assertThat(row(hand, "TQ-0408")).containsText("wave washer in tray 4");
+    }
+
+    @Test
+    void anAdministratorMakesAnAccountAndItsOwnerAToken(Product.Running product) {
+        Hand admin = new Hand(product.page(1280, 800)).signIn("admin");
+        admin.goTo("/shop");
+        admin.fill("Name on the record", "Odd Lunde");
+        admin.fill("Signs in as", "odd");
+        admin.fill("First password", "short");
+        admin.press("Make the account");
+        admin.sees("First password must have 8 characters");
+        admin.fill("First password", "first-day-here");
+        admin.press("Make the account");
+        assertThat(admin.page().getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Odd Lunde")))
+                .isVisible();
+        Hand odd = new Hand(product.page(1280, 800));
+        odd.page().navigate("/");
+        odd.fill("Name", "odd");
+        odd.fill("Password", "first-day-here");
+        odd.press("Sign in");
+        odd.page()
+                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shop"))
+                .click();
+        odd.fill("What a new one is for", "price import");
+        odd.press("Make a token");
+        odd.sees("Copy it now; it is not shown again");
+        odd.press("Take back");
+        assertThat(odd.button("Take back")).hasCount(0);
+        assertThat(odd.page().getByText("Somebody new")).hasCount(0);
+    }
+}
