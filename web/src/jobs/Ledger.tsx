@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { JobView } from '../api/types';
-import { moment, percent } from '../quantity/figures';
+import { Likely } from '../cause/Likely';
+import { moment } from '../quantity/figures';
 import { Mark } from '../verdict/Mark';
 
 /** Every piece of evidence in its order of arrival, newest first; under it what it looks like, and the next look. */
@@ -29,17 +30,7 @@ export function Ledger({ job }: { job: JobView }) {
         </Link>
       ))}
       <h2 style={{ margin: '22px 0 8px' }}>Looks most like</h2>
-      {job.ranking.ranking.slice(0, 3).map((r) => (
-        <div key={r.explanation}>
-          <div className="like">
-            <span>{r.spoken}</span>
-            <b>{percent(r.probability)}</b>
-          </div>
-          <div className="bar">
-            <i style={{ width: `${100 * r.probability}%` }} />
-          </div>
-        </div>
-      ))}
+      <Likely ranking={job.ranking} />
       {looks && (
         <p className="small">
           Next look{looks.separates && ` (${looks.separates})`}: <b>{looks.ask}</b> {looks.minutes} min.

@@ -3,11 +3,11 @@ import { useMemo, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { Refusal } from '../api/http';
 import type { JobView, SheetLook } from '../api/types';
+import { Likely } from '../cause/Likely';
 import { useDraft } from '../forms/drafts';
 import { at as problemAt, useLook } from '../forms/look';
 import { Trouble } from '../forms/Trouble';
 import { useChange } from '../jobs/useJob';
-import { percent } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
 import { fillOf, groupName, StatorRing, Textures, type GroupState } from './StatorRing';
@@ -189,17 +189,7 @@ export function CoilMapStep({ job }: { job: JobView }) {
             )}
           </div>
           <h2>{sheet ? 'Looks most like' : 'Before the map'}</h2>
-          {job.ranking.ranking.slice(0, 3).map((r) => (
-            <div key={r.explanation}>
-              <div className="like">
-                <span>{r.spoken}</span>
-                <b>{percent(r.probability)}</b>
-              </div>
-              <div className="bar">
-                <i style={{ width: `${100 * r.probability}%` }} />
-              </div>
-            </div>
-          ))}
+          <Likely ranking={job.ranking} />
         </div>
       </div>
       <fieldset>

@@ -9,7 +9,6 @@ import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.surge.SurgeResult;
 import app.brasskettle.core.verdict.Judgement;
-import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Step;
 import app.brasskettle.server.jobs.JobView;
 import java.time.OffsetDateTime;
@@ -269,7 +268,7 @@ final class JobSheet {
 
     private void judgement(Judgement j) {
         out.append("<table><tr><td class=\"v\">")
-                .append(shape(j.verdict()))
+                .append(VerdictDrawing.svg(j.verdict()))
                 .append(" <b>")
                 .append(j.verdict().spoken())
                 .append("</b></td><td>")
@@ -283,24 +282,6 @@ final class JobSheet {
         out.append("<br/><span class=\"soft\">")
                 .append(String.join(" · ", small))
                 .append("</span></td></tr></table>");
-    }
-
-    /** Ring, half ring, barred lozenge, dotted ring: the same shapes as on the screen. */
-    private static String shape(Verdict verdict) {
-        String inside = switch (verdict) {
-            case HOLDS -> "<circle cx=\"6\" cy=\"6\" r=\"4\" fill=\"none\" stroke=\"#24221d\" stroke-width=\"2\"/>";
-            case WATCH ->
-                "<circle cx=\"6\" cy=\"6\" r=\"4\" fill=\"none\" stroke=\"#24221d\" stroke-width=\"1.4\"/>"
-                        + "<path d=\"M6 2 A4 4 0 0 0 6 10 Z\" fill=\"#24221d\"/>";
-            case STOP ->
-                "<path d=\"M6 0 L12 6 L6 12 L0 6 Z\" fill=\"#24221d\"/><rect x=\"3\" y=\"5\" width=\"6\" height=\"2\""
-                        + " fill=\"#ffffff\"/>";
-            case UNPROVEN ->
-                "<circle cx=\"6\" cy=\"6\" r=\"4\" fill=\"none\" stroke=\"#24221d\" stroke-width=\"1.6\""
-                        + " stroke-dasharray=\"1.6 1.6\"/>";
-        };
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"12\" height=\"12\" viewBox=\"0 0 12 12\">" + inside
-                + "</svg>";
     }
 
     private void steps(List<Step> steps) {

@@ -1,0 +1,171 @@
+import { Button } from 'antd';
+import { lazy, Suspense, useMemo } from 'react';
+import { Refusal } from '../api/http';
+import type { JobView, TestLook } from '../api/types';
+import { Because } from '../bench/Because';
+import { DischargeClock } from '../bench/DischargeClock';
+import { useDraft } from '../forms/drafts';
+import { at, useLook, whileTyping } from '../forms/look';
+import { Trouble } from '../forms/Trouble';
+import { StandIn } from '../instruments/StandIn';
+import { useChange } from '../jobs/useJob';
+import { toNextField, TypedField } from '../quantity/TypedField';
+import { Judged } from '../verdict/Judged';
+import { fieldLine, InsulationFigures, leastHere } from './InsulationFigures';
+import { EMPTY, readable, type Row, type Typing } from './reading';
+import { TesterPanel } from './TesterPanel';
+
+const AbsorptionChart = lazy(() => import('./AbsorptionChart').then((m) => ({ default: m.AbsorptionChart })));
+
+const AIR = [
+  ['windingTemperatureC', 'Winding', '°C'],
+  ['ambientTemperatureC', 'Air', '°C'],
+  ['relativeHumidityPercent', 'Humidity', '%'],
+] as const;
+
+/** Readings typed or streamed, judged while they come. */
+export function InsulationEntry({ job, finished }: { job: JobView; finished: () => void }) {
+  const tag = job.identity.tag;
+  const draft = useDraft(`${tag}.insulation`, EMPTY);
+  const v = draft.value;
+  const repeat = job.bench.insulation !== null;
+  const filled = useMemo(() => v.readings.filter((r) => r.megohm.trim() !== ''), [v.readings]);
+  const typed = {
+    windingTemperatureC: v.windingTemperatureC,
+    ambientTemperatureC: v.ambientTemperatureC,
+    relativeHumidityPercent: v.relativeHumidityPercent,
+    insulationSystem: v.insulationSystem,
+    readings: filled,
+  };
+  const look = useLook<TestLook>(
+    `/api/jobs/${tag}/tests/insulation-resistance/look`,
+    typed,
+    filled.length > 0,
+  );
+  const keep = useChange(tag, () => {
+    draft.settle(EMPTY);
+    finished();
+  });
+  const refused = keep.error instanceof Refusal ? keep.error.problems : [];
+  const problems = [...whileTyping(look?.problems), ...refused];
+  const set = (part: Partial<Typing>) => {
+    keep.reset();
+    draft.change({ ...v, simulated: false, ...part });
+  };
+  const place = (row: number): number =>
+    v.readings.slice(0, row).filter((r) => r.megohm.trim() !== '').length;
+  const points = useMemo(
+    () =>
+      filled
+        .map((r) => ({
+          seconds: Number(r.seconds),
+          megohm: readable(r.megohm),
+          overRange: /^\s*(>|≥)/.test(r.megohm),
+        }))
+        .filter((p) => p.seconds > 0 && p.megohm > 0),
+    [filled],
+  );
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        keep.mutate({
+          method: 'POST',
+          path: 'tests/insulation-resistance',
+          body: { typed, simulated: v.simulated, because: v.because },
+        });
+      }}
+    >
+      <div className="head">
+        <h1>Insulation to frame</h1>
+        <span className="soft">all leads together, frame clip on bare clean metal</span>
+      </div>
+      <p className="caution">
+        Direct voltage stays on the winding after the test. Keep hands off until it is discharged and
+        grounded; follow the tester’s own instructions.
+      </p>
+      <Trouble error={keep.error} hide={['because', ...AIR.map(([f]) => f)]} />
+      <div className="grid3">
+        {AIR.map(([field, label, unit]) => (
+          <TypedField
+            key={field}
+            label={label}
+            unit={unit}
+            value={v[field]}
+            shown={look?.shown[field]}
+            problem={at(problems, field)}
+            onChange={(text) => set({ [field]: text, simulated: v.simulated })}
+          />
+        ))}
+      </div>
+      <TesterPanel job={job} draft={v} change={draft.change} />
+      <div className="readings">
+        <table className="quiet" onKeyDown={toNextField}>
+          <thead>
+            <tr>
+              <th>after s</th>
+              <th>MΩ, k or G</th>
+            </tr>
+          </thead>
+          <tbody>
+            {v.readings.map((r, n) => {
+              const wrong = r.megohm.trim() ? at(problems, `readings[${place(n)}].megohm`) : undefined;
+              const change = (part: Partial<Row>) =>
+                set({ readings: v.readings.map((old, k) => (k === n ? { ...old, ...part } : old)) });
+              return (
+                <tr key={n}>
+                  <td>
+                    <input
+                      aria-label={`seconds of reading ${n + 1}`}
+                      className="cell"
+                      tabIndex={-1}
+                      value={r.seconds}
+                      onChange={(e) => change({ seconds: e.target.value })}
+                    />
+                  </td>
+                  <td>
+                    <input
+                      aria-label={`reading after ${r.seconds} s`}
+                      className="cell"
+                      inputMode="decimal"
+                      value={r.megohm}
+                      onChange={(e) => change({ megohm: e.target.value })}
+                    />
+                    {wrong && <span className="wrong small">{wrong.message}</span>}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+        <Suspense fallback={null}>
+          <AbsorptionChart
+            points={points}
+            fit={look?.fit?.curve ?? null}
+            testV={look?.insulation?.standardTestVoltageLowV ?? 500}
+            least={look?.insulation ? leastHere(look.insulation) : undefined}
+          />
+        </Suspense>
+      </div>
+      {look?.insulation && (
+        <Judged judgement={look.insulation.judgement} other={fieldLine(look.insulation)} />
+      )}
+      {look?.insulation && <InsulationFigures result={look.insulation} fit={look.fit} />}
+      <Because
+        needed={repeat}
+        value={v.because}
+        problem={at(refused, 'because')}
+        onChange={(because) => set({ because, simulated: v.simulated })}
+      />
+      <div className="actions">
+        <Button type="primary" htmlType="submit" loading={keep.isPending} disabled={filled.length === 0}>
+          Keep the readings
+        </Button>
+        {repeat && <Button onClick={finished}>Leave it as it was</Button>}
+        {draft.dirty && <span className="soft small">not saved yet; kept on this tablet</span>}
+      </div>
+      <DischargeClock job={job} />
+      <StandIn job={job} />
+    </form>
+  );
+}

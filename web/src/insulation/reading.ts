@@ -1,0 +1,28 @@
+/** A reading as typed: after how many seconds, how much. */
+export interface Row {
+  seconds: string;
+  megohm: string;
+}
+
+/** When a tester is usually read. */
+const ROWS: Row[] = ['15', '30', '60', '120', '300', '600'].map((seconds) => ({ seconds, megohm: '' }));
+
+/** An insulation test before anything is typed. */
+export const EMPTY = {
+  windingTemperatureC: '',
+  ambientTemperatureC: '',
+  relativeHumidityPercent: '',
+  insulationSystem: 'thermosetting',
+  readings: ROWS,
+  simulated: false,
+  because: '',
+};
+
+export type Typing = typeof EMPTY;
+
+/** A typed reading in megohms, for the chart alone; the core reads the text itself. */
+export function readable(text: string): number {
+  const m = /([\d.]+)\s*([kGT]?)/.exec(text);
+  const factor = { k: 1e-3, G: 1e3, T: 1e6 }[m?.[2] ?? ''] ?? 1;
+  return m ? Number(m[1]) * factor : 0;
+}
