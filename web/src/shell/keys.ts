@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 
 export interface Key {
   key: string;
@@ -12,7 +12,8 @@ function typing(target: EventTarget | null): boolean {
 
 /** Keys that work on this page; not while somebody types, unless it is Escape. */
 export function useKeys(keys: Key[]) {
-  useEffect(() => {
+  // Before the page is painted: whoever sees it may press a key at once.
+  useLayoutEffect(() => {
     const pressed = (event: KeyboardEvent) => {
       if (
         event.ctrlKey ||
