@@ -28,10 +28,9 @@ class FloorTest {
         String rush = hand.tag();
         hand.page().keyboard().press("f");
         hand.sees("What needs hands next");
-        hand.page().keyboard().press("/");
-        hand.page().keyboard().type("salt screw");
+        hand.page().locator("#find").fill("salt screw");
         assertThat(hand.page().locator("table.floor tbody tr")).hasCount(1);
-        hand.page().keyboard().press("Enter");
+        hand.page().locator("#find").press("Enter");
         hand.page().keyboard().press("d");
         hand.seesHeading("Set TQ-0411 down");
         hand.press("Set it down");

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
@@ -31,7 +32,7 @@ final class Product implements BeforeAllCallback, ParameterResolver {
     /** What runs. */
     static final class Running implements AutoCloseable {
 
-        private static final int PATIENCE_MS = 10_000;
+        private static final int PATIENCE_MS = 20_000;
 
         private final int port = freePort();
         private final Playwright playwright = Playwright.create(
@@ -49,6 +50,8 @@ final class Product implements BeforeAllCallback, ParameterResolver {
         private Process server;
 
         Running() {
+            // A busy machine may take its time; what is looked for must come all the same.
+            PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
             startServer();
         }
 
