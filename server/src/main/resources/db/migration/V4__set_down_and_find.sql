@@ -15,3 +15,4 @@ alter table job_event add constraint job_event_kind_check check (kind in ('locke
 create extension if not exists pg_trgm;
 alter table job add column find_by text not null default '';
 create index job_by_words on job using gin (find_by gin_trgm_ops);
+update job set find_by = lower(concat_ws(' ', tag, customer, machine, complaint, motor));
