@@ -46,4 +46,28 @@ public record InsulationResult(
         Verdict fieldVerdict,
         Judgement judgement,
         Judgement fieldJudgement,
-        List<Step> steps) {}
+        List<Step> steps) {
+
+    /** The same figures judged in other words, as a shop's own limits ask. */
+    public InsulationResult judgedAs(Judgement judgement, Judgement fieldJudgement) {
+        return new InsulationResult(
+                standardTestVoltageLowV,
+                standardTestVoltageHighV,
+                correctionFactor,
+                spotReading,
+                atLeast,
+                megohm,
+                correctedMegohm,
+                minimumMegohm,
+                absorptionRatio,
+                polarizationIndex,
+                polarizationIndexJudged,
+                minimumPolarizationIndex,
+                dewPointC,
+                verdict,
+                fieldVerdict,
+                judgement,
+                fieldJudgement,
+                steps);
+    }
+}

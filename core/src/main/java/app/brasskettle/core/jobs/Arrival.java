@@ -13,8 +13,16 @@ import java.util.Optional;
  * @param signs what complaint, eye, ear and nose give as evidence
  * @param auxiliaries what a high voltage would harm: heaters, thermistors, brake, encoder, capacitors, arresters, drive
  * @param missing parts that are missing or loose, in words
+ * @param circumstances how it was used and what happened
+ * @param handover its weight, how it sat, what it was exposed to, what leave there is
  */
-public record Arrival(ShaftState shaft, List<Evidence> signs, List<Auxiliary> auxiliaries, Optional<String> missing) {
+public record Arrival(
+        ShaftState shaft,
+        List<Evidence> signs,
+        List<Auxiliary> auxiliaries,
+        Optional<String> missing,
+        Optional<Circumstances> circumstances,
+        Optional<Handover> handover) {
 
     /** What turning the shaft by hand showed. */
     public enum ShaftState implements Word {
@@ -45,6 +53,8 @@ public record Arrival(ShaftState shaft, List<Evidence> signs, List<Auxiliary> au
         signs = Problems.copy(signs);
         auxiliaries = Problems.copy(auxiliaries);
         missing = Problems.orEmpty(missing);
+        circumstances = Problems.orEmpty(circumstances);
+        handover = Problems.orEmpty(handover);
         Problems problems = new Problems();
         problems.present("shaft", shaft);
         if (problems.size("signs", signs, 0, 100)) {

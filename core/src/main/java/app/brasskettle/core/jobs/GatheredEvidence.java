@@ -4,6 +4,7 @@ import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.EvidenceTable;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.resistance.ResistanceResult;
+import app.brasskettle.core.verdict.Limit;
 import app.brasskettle.core.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -21,6 +22,7 @@ final class GatheredEvidence {
                     .flatMap(Arrival::turnsFreely)
                     .ifPresent(free -> pieces.put(free ? Evidence.SHAFT_FREE : Evidence.SHAFT_BINDS, "receive"));
             a.signs().forEach(s -> pieces.put(s, "receive"));
+            a.circumstances().ifPresent(this::circumstances);
         });
         job.insulation().map(JobRecord.Taken::result).ifPresent(this::insulation);
         job.resistance().map(JobRecord.Taken::result).ifPresent(this::resistance);
@@ -32,6 +34,22 @@ final class GatheredEvidence {
             }
         });
         job.added().forEach(e -> pieces.putIfAbsent(e, "cause"));
+    }
+
+    /** Answers to questions that are evidence by themselves. */
+    private void circumstances(Circumstances told) {
+        if (told.feed().filter(f -> f == Circumstances.Feed.DRIVE).isPresent()) {
+            pieces.put(Evidence.FED_BY_DRIVE, "receive");
+            told.cableDistanceM()
+                    .filter(d -> Limit.over(d, ArrivalReading.LONG_CABLE_M))
+                    .ifPresent(d -> pieces.put(Evidence.LONG_DRIVE_CABLE, "receive"));
+        }
+        told.protection()
+                .filter(p -> p == Circumstances.Protection.NONE || p == Circumstances.Protection.BREAKER_ONLY)
+                .ifPresent(p -> pieces.put(Evidence.NO_OVERLOAD_RELAY, "receive"));
+        told.startsAnHour()
+                .filter(s -> Limit.over(s, ArrivalReading.MANY_STARTS))
+                .ifPresent(s -> pieces.put(Evidence.FREQUENT_STARTS, "receive"));
     }
 
     private void insulation(InsulationResult r) {

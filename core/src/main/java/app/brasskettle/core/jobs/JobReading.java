@@ -11,8 +11,11 @@ import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.GateFacts;
 import app.brasskettle.core.energise.HighVoltageGate;
 import app.brasskettle.core.insulation.InsulationResult;
+import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.nameplate.PlateReading;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.teardown.MapFact;
+import app.brasskettle.core.teardown.OpeningGate;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import java.util.List;
@@ -29,6 +32,9 @@ import java.util.stream.Collectors;
  * @param gate may it be put on power
  * @param highVoltage may high voltage be applied
  * @param discharge the clock of the last voltage
+ * @param opening may it be opened here
+ * @param arrival what follows from how it came in
+ * @param plate what its plate says and leaves open
  * @param insulation the insulation verdict as it stands on this job
  * @param evidence evidence held, struck pieces marked
  * @param ranking explanations weighed
@@ -41,6 +47,9 @@ public record JobReading(
         EnergiseGate gate,
         HighVoltageGate highVoltage,
         Optional<DischargeClock> discharge,
+        OpeningGate opening,
+        Optional<ArrivalReading> arrival,
+        Optional<PlateReading> plate,
         Optional<Judgement> insulation,
         List<Piece> evidence,
         FailureRanking ranking,
@@ -52,8 +61,9 @@ public record JobReading(
     /** A proof of the tester lasts a working day. */
     private static final double PROOF_LASTS_SECONDS = 16 * 3600;
 
-    /** A station, its verdict and its steps. */
-    public record StationReading(Station station, String name, Verdict verdict, List<StepReading> steps) {}
+    /** A station, its verdict, its steps, and why it was skipped, if it was. */
+    public record StationReading(
+            Station station, String name, Verdict verdict, List<StepReading> steps, Optional<String> skipped) {}
 
     /** One step of a station: where it is found, its name, its verdict, and whether anything is on record. */
     public record StepReading(String step, String name, Verdict verdict, boolean done) {}
@@ -74,7 +84,11 @@ public record JobReading(
         GatheredEvidence gathered = new GatheredEvidence(job);
         FailureRanking ranking = rank(job, gathered);
         Optional<ChoiceReading> choice = job.offers().flatMap(o -> compare(job, o));
-        Stations stations = new Stations(job, insulation, high, ranking, clock.filter(c -> c.runs(now)));
+        Optional<ArrivalReading> arrival = job.arrival().map(a -> ArrivalReading.of(a, job.plate()));
+        Optional<PlateReading> plate = job.plate().map(PlateReading::of);
+        OpeningGate opening = opening(job);
+        Stations stations =
+                new Stations(job, arrival, plate, insulation, high, opening, ranking, clock.filter(c -> c.runs(now)));
         return new JobReading(
                 stations.all(),
                 stations.next(),
@@ -82,6 +96,9 @@ public record JobReading(
                 gate,
                 high,
                 clock,
+                opening,
+                arrival,
+                plate,
                 insulation,
                 gathered.pieces(job),
                 ranking,
@@ -91,12 +108,14 @@ public record JobReading(
     /** Offers compared for this job's motor in its condition; empty until its rated power is known. */
     public static Optional<ChoiceReading> compare(JobRecord job, ChoiceSheet offers) {
         MotorCondition condition = condition(job, job.insulation().map(t -> standing(t, job)));
-        return job.ratedPowerW().map(w -> ChoiceReading.of(offers, w, job.outageCostPerHour(), condition));
+        return job.plate()
+                .flatMap(Plate::ratedPowerW)
+                .map(w -> ChoiceReading.of(offers, w, job.outageCostPerHour(), condition));
     }
 
     /** An insulation test proves nothing unless the tester was proved first, and no longer once the winding was worked on. */
     private static Judgement standing(JobRecord.Taken<InsulationResult> test, JobRecord job) {
-        Judgement own = test.result().judgement();
+        Judgement own = job.rules().deciding(test.result());
         boolean proved = job.testerProof()
                 .filter(p -> p.result().judge().verdict() == Verdict.HOLDS)
                 .filter(p -> p.at() <= test.at() && test.at() - p.at() < PROOF_LASTS_SECONDS)
@@ -158,8 +177,27 @@ public record JobReading(
                 false);
     }
 
+    /** May this motor be opened here: for the page, and for whoever is about to record that it was. */
+    public static OpeningGate opening(JobRecord job) {
+        return OpeningGate.of(
+                job.explosionProtected(),
+                job.certificate(),
+                job.arrival()
+                        .flatMap(Arrival::handover)
+                        .filter(h -> !h.harmful().isEmpty() && h.madeSafe().isEmpty())
+                        .map(h -> "Exposed to "
+                                + h.harmful().stream()
+                                        .map(Handover.Exposure::spoken)
+                                        .collect(Collectors.joining(", "))
+                                + ", not declared made safe"));
+    }
+
     private static FailureRanking rank(JobRecord job, GatheredEvidence gathered) {
-        int poles = job.plate().map(p -> p.poles()).filter(p -> p <= 120).orElse(POLES_WHEN_UNKNOWN);
+        int poles = job.plate()
+                .map(PlateReading::of)
+                .flatMap(PlateReading::poles)
+                .filter(p -> p <= 120)
+                .orElse(POLES_WHEN_UNKNOWN);
         FailurePattern pattern = job.coilMap()
                 .map(m -> new FailurePattern(m.connection(), m.poles(), m.groups(), m.spots(), gathered.standing(job)))
                 .orElseGet(() ->
@@ -172,7 +210,7 @@ public record JobReading(
                 .map(m -> m.facts().stream().map(MapFact::code).collect(Collectors.toSet()))
                 .orElse(Set.of());
         return new MotorCondition(
-                job.hazardousArea(),
+                job.explosionProtected() && job.certificate().isEmpty(),
                 insulation.map(Judgement::verdict),
                 job.resistance().map(t -> t.result().verdict()),
                 job.surge().map(t -> t.result().judgement().verdict()),

@@ -4,8 +4,9 @@ import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.insulation.InsulationResult;
-import app.brasskettle.core.nameplate.NameplateReading;
+import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.resistance.ResistanceResult;
+import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.teardown.CoilMap;
 import app.brasskettle.core.winding.WindingResult;
@@ -17,9 +18,10 @@ import java.util.Set;
  * Everything recorded on one job that the core reads, each test as it stands (superseded ones left out).
  *
  * @param arrival as it came in
- * @param plate what its nameplate implies
- * @param ratedPowerW shaft power of the plate
- * @param hazardousArea explosion-protected by its plate
+ * @param plate its nameplate, read, doubted or estimated
+ * @param certificate the shop's certificate for explosion-protected motors, while it is valid
+ * @param rules the shop's rules
+ * @param course where it departs from the usual order
  * @param outageCostPerHour what an hour without the machine costs
  * @param lockedOut who proved the supply dead, and when
  * @param testerProof the last proof of the insulation tester
@@ -41,9 +43,10 @@ import java.util.Set;
  */
 public record JobRecord(
         Optional<Arrival> arrival,
-        Optional<NameplateReading> plate,
-        Optional<Double> ratedPowerW,
-        boolean hazardousArea,
+        Optional<Plate> plate,
+        Optional<String> certificate,
+        ShopRules rules,
+        Course course,
         double outageCostPerHour,
         Optional<String> lockedOut,
         Optional<Taken<TesterProof>> testerProof,
@@ -70,4 +73,8 @@ public record JobRecord(
      * @param at seconds of the epoch
      */
     public record Taken<R>(R result, double at) {}
+
+    boolean explosionProtected() {
+        return plate.filter(Plate::explosionProtected).isPresent();
+    }
 }

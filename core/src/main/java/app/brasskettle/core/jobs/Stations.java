@@ -3,6 +3,8 @@ package app.brasskettle.core.jobs;
 import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.HighVoltageGate;
+import app.brasskettle.core.nameplate.PlateReading;
+import app.brasskettle.core.teardown.OpeningGate;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import java.util.ArrayList;
@@ -16,20 +18,29 @@ final class Stations {
             new Judgement(Verdict.UNPROVEN, "Nothing tested yet", "", "", "Receive it, then test.");
 
     private final JobRecord job;
+    private final Optional<ArrivalReading> arrival;
+    private final Optional<PlateReading> plate;
     private final Optional<Judgement> insulation;
     private final HighVoltageGate high;
+    private final OpeningGate opening;
     private final FailureRanking ranking;
     private final Optional<DischargeClock> discharging;
 
     Stations(
             JobRecord job,
+            Optional<ArrivalReading> arrival,
+            Optional<PlateReading> plate,
             Optional<Judgement> insulation,
             HighVoltageGate high,
+            OpeningGate opening,
             FailureRanking ranking,
             Optional<DischargeClock> discharging) {
         this.job = job;
+        this.arrival = arrival;
+        this.plate = plate;
         this.insulation = insulation;
         this.high = high;
+        this.opening = opening;
         this.ranking = ranking;
         this.discharging = discharging;
     }
@@ -46,11 +57,8 @@ final class Stations {
         return List.of(
                 station(
                         Station.RECEIVE,
-                        step("receive", "Arrival", job.arrival().map(this::arrival)),
-                        step(
-                                "plate",
-                                "Nameplate",
-                                job.plate().map(p -> p.judgement().verdict()))),
+                        step("receive", "Arrival", arrival.map(this::arrival)),
+                        step("plate", "Nameplate", plate.map(p -> p.judgement().verdict()))),
                 station(
                         Station.BENCH,
                         step("bench/dead", "Dead, tester proved", safe()),
@@ -72,8 +80,11 @@ final class Stations {
                 station(Station.CHOOSE, step("choose", "Options", job.chosen().map(c -> Verdict.HOLDS))));
     }
 
-    private Verdict arrival(Arrival a) {
-        return a.turnsFreely().map(free -> free ? Verdict.HOLDS : Verdict.STOP).orElse(Verdict.UNPROVEN);
+    /** What was not asked yet is shown beside the shaft but does not hide that it turns. */
+    private Verdict arrival(ArrivalReading reading) {
+        boolean stop = reading.verdict() == Verdict.STOP;
+        Verdict shaft = reading.lines().get(0).verdict();
+        return stop ? Verdict.STOP : shaft;
     }
 
     private Optional<Verdict> safe() {
@@ -88,14 +99,19 @@ final class Stations {
     }
 
     /** A station with nothing on record is unproven; else the worst of what is on record judges it. */
-    private static JobReading.StationReading station(Station station, JobReading.StepReading... steps) {
+    private JobReading.StationReading station(Station station, JobReading.StepReading... steps) {
         List<Verdict> done = new ArrayList<>();
         for (JobReading.StepReading s : steps) {
             if (s.done()) {
                 done.add(s.verdict());
             }
         }
-        return new JobReading.StationReading(station, station.spoken(), Verdict.worst(done), List.of(steps));
+        return new JobReading.StationReading(
+                station,
+                station.spoken(),
+                Verdict.worst(done),
+                List.of(steps),
+                Optional.ofNullable(job.course().skipped().get(station)));
     }
 
     Judgement worst() {
@@ -107,21 +123,65 @@ final class Stations {
         return tests.stream().filter(t -> t.verdict() == worst).findFirst().orElse(NOTHING);
     }
 
-    /** The first thing left undone, in the order of the work; what blocks comes with its reason. */
+    /**
+     * The first thing left undone, in the order of the work; what blocks comes with its reason. A job that left, waits or was
+     * sent back says so before anything else.
+     */
     JobReading.Next next() {
-        if (job.arrival().isEmpty()) {
+        JobReading.Next usual = usual();
+        Course course = job.course();
+        if (course.left().isPresent()) {
+            return next("Left the shop: " + course.left().get(), usual.step(), usual.station());
+        }
+        if (course.hold().isPresent()) {
+            return next(course.hold().get().spoken(), usual.step(), usual.station());
+        }
+        return course.back()
+                .map(b -> next("Back to " + b.to().spoken() + ": " + b.reason(), firstStep(b.to()), b.to()))
+                .orElse(usual);
+    }
+
+    private String firstStep(Station station) {
+        return all().stream()
+                .filter(s -> s.station() == station)
+                .findFirst()
+                .orElseThrow()
+                .steps()
+                .get(0)
+                .step();
+    }
+
+    private boolean open(Station station) {
+        return !job.course().skipped().containsKey(station);
+    }
+
+    private JobReading.Next usual() {
+        if (job.arrival().isEmpty() && open(Station.RECEIVE)) {
             return next("Look it over: shaft, smell, missing parts", "receive", Station.RECEIVE);
         }
-        if (job.plate().isEmpty()) {
-            return next("Read the nameplate", "plate", Station.RECEIVE);
+        if (open(Station.RECEIVE)) {
+            Optional<JobReading.Next> plate = plate();
+            if (plate.isPresent()) {
+                return plate.get();
+            }
         }
-        if (job.coilMap().isEmpty()) {
+        if (job.coilMap().isEmpty() && open(Station.BENCH)) {
             Optional<JobReading.Next> bench = bench();
             if (bench.isPresent()) {
                 return bench.get();
             }
         }
         return afterBench();
+    }
+
+    /** A plate that leaves the voltage open stops the bench: no test voltage can be set without one. */
+    private Optional<JobReading.Next> plate() {
+        if (plate.isEmpty()) {
+            return Optional.of(next("Read the nameplate", "plate", Station.RECEIVE));
+        }
+        return job.plate()
+                .filter(p -> p.ratedVoltageV().isEmpty())
+                .map(p -> next("Estimate the plate: voltage not known", "plate", Station.RECEIVE));
     }
 
     private Optional<JobReading.Next> bench() {
@@ -159,18 +219,21 @@ final class Stations {
     private JobReading.Next afterBench() {
         Judgement worst = worst();
         boolean sound = worst.verdict() == Verdict.HOLDS;
-        if (job.coilMap().isEmpty() && !sound && job.concluded().isEmpty()) {
+        if (job.coilMap().isEmpty() && !sound && job.concluded().isEmpty() && open(Station.TEARDOWN)) {
+            if (!opening.open()) {
+                return closed();
+            }
             return next(
                     "Open it and paint the coil map: " + lower(worst.headline()), "teardown/coils", Station.TEARDOWN);
         }
-        if (job.concluded().isEmpty()) {
+        if (job.concluded().isEmpty() && open(Station.CAUSE)) {
             FailureRanking.Ranked first = ranking.ranking().get(0);
             return next(
                     "Conclude: " + first.spoken() + " " + Math.round(100 * first.probability()) + " %",
                     "cause",
                     Station.CAUSE);
         }
-        if (job.winding().isEmpty() && !sound) {
+        if (job.winding().isEmpty() && !sound && opening.open() && open(Station.WINDING)) {
             return next("Take the winding data before stripping", "winding", Station.WINDING);
         }
         if (job.offers().isEmpty()) {
@@ -179,6 +242,19 @@ final class Stations {
         return job.chosen()
                 .map(c -> next("Chosen: " + c, "choose", Station.CHOOSE))
                 .orElseGet(() -> next("Customer to choose", "choose", Station.CHOOSE));
+    }
+
+    /** What a motor that may not be opened here needs: an exposure made safe, or the customer told. */
+    private JobReading.Next closed() {
+        OpeningGate.Reason first = opening.holding().get(0);
+        if (first.code().equals("exposure")) {
+            return next(first.sentence(), "receive", Station.RECEIVE);
+        }
+        return job.offers().isEmpty()
+                ? next("Explosion-protected: certified repairer or a new motor; price both", "choose", Station.CHOOSE)
+                : job.chosen()
+                        .map(c -> next("Chosen: " + c, "choose", Station.CHOOSE))
+                        .orElseGet(() -> next("Customer to choose", "choose", Station.CHOOSE));
     }
 
     private static String lower(String sentence) {

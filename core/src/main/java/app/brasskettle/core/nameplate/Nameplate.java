@@ -36,12 +36,14 @@ public record Nameplate(
         problems.positive("ratedCurrentA", ratedCurrentA, "A");
         problems.positive("ratedSpeedRpm", ratedSpeedRpm, "r/min");
         if (problems.clear("frequencyHz", "ratedSpeedRpm") && ratedSpeedRpm > 60 * frequencyHz) {
-            problems.add(
-                    "ratedSpeedRpm",
-                    Problem.Code.CONTRADICTION,
-                    "ratedSpeedRpm is " + ratedSpeedRpm + " r/min; at " + frequencyHz + " Hz no induction motor passes "
-                            + 60 * frequencyHz + " r/min");
+            problems.add("ratedSpeedRpm", Problem.Code.CONTRADICTION, tooFast(ratedSpeedRpm, frequencyHz));
         }
         problems.throwIfAny();
+    }
+
+    /** What is said of a speed that no field of this frequency can give. */
+    static String tooFast(double ratedSpeedRpm, double frequencyHz) {
+        return "ratedSpeedRpm is " + ratedSpeedRpm + " r/min; at " + frequencyHz + " Hz no induction motor passes "
+                + 60 * frequencyHz + " r/min";
     }
 }

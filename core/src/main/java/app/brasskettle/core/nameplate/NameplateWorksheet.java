@@ -32,7 +32,7 @@ public final class NameplateWorksheet {
                 NameplateWorksheet::read);
     }
 
-    private static NameplateReading read(Nameplate plate) {
+    static NameplateReading read(Nameplate plate) {
         double cycles = 60 * plate.frequencyHz();
         int pairs = (int) Limit.floor(cycles / plate.ratedSpeedRpm());
         double synchronous = cycles / pairs;

@@ -30,4 +30,11 @@ public record ResistanceResult(
         double limitPercent,
         Verdict verdict,
         Judgement judgement,
-        List<Step> steps) {}
+        List<Step> steps) {
+
+    /** The same figures judged in other words, as a shop's own limits ask. */
+    public ResistanceResult judgedAs(Judgement judgement) {
+        return new ResistanceResult(
+                meanOhm, unbalancePercent, meanOhmAt25C, phaseOhms, openPhase, limitPercent, verdict, judgement, steps);
+    }
+}

@@ -27,6 +27,11 @@ public final class SurgeLevel {
             boolean fresh = state == State.NEW || state == State.PARTLY_REWOUND;
             return (fresh ? 3.5 : 2.6) * perUnit;
         }
+        return inTheWorkshop(ratedV, state);
+    }
+
+    /** The workshop's choice at every voltage: 2U+1000 in V, of which a part for what is not new. */
+    public static double inTheWorkshop(double ratedV, State state) {
         double full = 2 * ratedV + 1000;
         return switch (state) {
             case NEW -> full;

@@ -56,4 +56,33 @@ public record WindingResult(
         Judgement judgement,
         List<Judgement> checks,
         Optional<String> misreading,
-        List<Step> steps) {}
+        List<Step> steps) {
+
+    /** The same figures judged in other words, as a shop's own limits ask. */
+    public WindingResult judgedAs(Judgement judgement) {
+        return new WindingResult(
+                coils,
+                groups,
+                groupPattern,
+                balanced,
+                fullPitchSlots,
+                pitchFactor,
+                conductorAreaMm2,
+                currentDensityAPerMm2,
+                copperMassKg,
+                slotFillPercent,
+                distributionFactor,
+                windingFactor,
+                seriesTurnsPerPhase,
+                fluxPerPoleWb,
+                airGapFluxDensityT,
+                toothFluxDensityT,
+                coreFluxDensityT,
+                terminalOhmAt25C,
+                verdict,
+                judgement,
+                checks,
+                misreading,
+                steps);
+    }
+}

@@ -17,7 +17,8 @@ import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.insulation.WindingKind;
 import app.brasskettle.core.jobs.JobRecord.Taken;
-import app.brasskettle.core.nameplate.NameplateReading;
+import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.nameplate.Plates;
 import app.brasskettle.core.resistance.Conductor;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.resistance.ResistanceResult;
@@ -30,6 +31,7 @@ import app.brasskettle.core.teardown.GroupState;
 import app.brasskettle.core.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -43,7 +45,9 @@ class JobReadingTest {
     /** A job filled in step by step, as a technician would. */
     private static final class Job {
         Optional<Arrival> arrival = Optional.empty();
-        Optional<NameplateReading> plate = Optional.empty();
+        Optional<Plate> plate = Optional.empty();
+        Optional<String> certificate = Optional.empty();
+        Course course = Course.usual();
         Optional<String> lockedOut = Optional.empty();
         Optional<Taken<TesterProof>> proof = Optional.empty();
         Optional<Taken<InsulationResult>> insulation = Optional.empty();
@@ -66,8 +70,9 @@ class JobReadingTest {
             return new JobRecord(
                     arrival,
                     plate,
-                    plate.map(p -> 15_000.0),
-                    false,
+                    certificate,
+                    app.brasskettle.core.rules.ShopRules.standard(),
+                    course,
                     10,
                     lockedOut,
                     proof,
@@ -90,10 +95,7 @@ class JobReadingTest {
 
         Job received() {
             arrival = Optional.of(arrived(Arrival.ShaftState.FREE));
-            plate = Optional.of(WorksheetCatalogue.NAMEPLATE
-                    .work()
-                    .apply(new app.brasskettle.core.nameplate.Nameplate(
-                            3, 50, 15_000, 400, 29, 1460, Optional.empty())));
+            plate = Optional.of(Plates.plate(Map.of()));
             return this;
         }
 
@@ -149,7 +151,7 @@ class JobReadingTest {
     }
 
     private static Arrival arrived(Arrival.ShaftState shaft, Evidence... signs) {
-        return new Arrival(shaft, List.of(signs), List.of(), Optional.empty());
+        return new Arrival(shaft, List.of(signs), List.of(), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     private static List<String> codes(JobReading reading) {
@@ -319,9 +321,62 @@ class JobReadingTest {
     }
 
     @Test
-    void aPlateIsRefusedForItsRatingAndItsWordsTogether() {
-        assertThat(Refusals.fields(() -> new Plate(
-                        3, 50, -1, 400, 29, 1460, null, null, null, InsulationClass.F, false, false, null, null, null)))
-                .containsExactlyInAnyOrder("ratedPowerW", "connection", "windingKind");
+    void withoutAVoltageTheBenchWaitsForAnEstimate() {
+        Job job = new Job().received();
+        job.plate = Optional.of(Plates.plate(Map.of("ratedVoltageV", "")));
+        assertThat(job.read().next().sentence()).contains("voltage not known");
+        job.plate = Optional.of(Plates.plate(Map.of("ratedCurrentA", "")));
+        assertThat(job.read().next().station()).isEqualTo(Station.BENCH);
+    }
+
+    @Test
+    void anExplosionProtectedMotorIsTestedButNotOpenedHere() {
+        Job job = new Job().received().safe().tested(MotorFault.TURN_SHORT).surged(MotorFault.TURN_SHORT);
+        job.plate = Optional.of(Plates.plate(Map.of("hazardousArea", true)));
+        JobReading shut = job.read();
+        assertThat(shut.opening().open()).isFalse();
+        assertThat(shut.next().step()).isEqualTo("choose");
+        assertThat(shut.next().sentence()).contains("certified repairer");
+        job.priced = true;
+        assertThat(job.read().choice().orElseThrow().options())
+                .filteredOn(o -> o.open())
+                .singleElement();
+        job.certificate = Optional.of("EX-17, valid to 2027-03-01");
+        assertThat(job.read().opening().open()).isTrue();
+        assertThat(job.read().next().step()).isEqualTo("teardown/coils");
+        assertThat(job.read().choice().orElseThrow().options())
+                .filteredOn(o -> o.open())
+                .hasSize(2);
+    }
+
+    @Test
+    void aSkippedStationIsPassedOverWithItsReason() {
+        Job job = new Job().received();
+        job.course = new Course(
+                Map.of(Station.BENCH, "shaft bound, goes straight to the table"),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+        JobReading reading = job.read();
+        assertThat(reading.next().station()).isEqualTo(Station.TEARDOWN);
+        assertThat(reading.stations())
+                .filteredOn(s -> s.skipped().isPresent())
+                .singleElement()
+                .satisfies(s -> assertThat(s.station()).isEqualTo(Station.BENCH));
+        assertThat(reading.gate().state()).as("skipping a test opens no gate").isEqualTo(EnergiseGate.State.SHUT);
+    }
+
+    @Test
+    void holdBackAndLeavingSpeakBeforeTheUsualOrder() {
+        Job job = new Job().received();
+        Course.Back back = new Course.Back(Station.RECEIVE, "plate misread");
+        Course.Hold hold = new Course.Hold(Course.WaitsFor.PARTS, "seal 45 × 62");
+        job.course = new Course(Map.of(), Optional.of(back), Optional.empty(), Optional.empty());
+        assertThat(job.read().next())
+                .isEqualTo(new JobReading.Next("Back to Receive: plate misread", "receive", Station.RECEIVE));
+        job.course = new Course(Map.of(), Optional.of(back), Optional.of(hold), Optional.empty());
+        assertThat(job.read().next().sentence()).isEqualTo("Waits for parts: seal 45 × 62");
+        job.course = new Course(Map.of(), Optional.of(back), Optional.of(hold), Optional.of("sent back as it was"));
+        assertThat(job.read().next().sentence()).isEqualTo("Left the shop: sent back as it was");
     }
 }

@@ -1,0 +1,39 @@
+package app.brasskettle.core.rules;
+
+import app.brasskettle.core.worksheet.Word;
+
+/** A question on which practitioners disagree. */
+public enum Question implements Word {
+    INSULATION_VOLTAGE(
+            "Insulation test voltage",
+            "by the table of rated voltages",
+            "twice the rated voltage, to the tester's next step, never above the table's upper figure"),
+    INSULATION_ACCEPTANCE(
+            "Insulation acceptance",
+            "least at 40 °C by IEEE Std 43",
+            "field rule on the raw figure: 100 MΩ and up holds, 30 to 100 watch, below stop"),
+    SURGE_LEVEL(
+            "Surge level from 1 kV",
+            "3.5 or 2.6 times U·√2/√3 (IEEE Std 522)",
+            "2U + 1000 V, of which 75 % reconditioned and 65 % in service");
+
+    private final String spoken;
+    private final String standard;
+    private final String practice;
+
+    Question(String spoken, String standard, String practice) {
+        this.spoken = spoken;
+        this.standard = standard;
+        this.practice = practice;
+    }
+
+    /** The question as a heading. */
+    public String spoken() {
+        return spoken;
+    }
+
+    /** What {@code school} answers. */
+    public String answer(School school) {
+        return school == School.STANDARD ? standard : practice;
+    }
+}

@@ -1,0 +1,97 @@
+package app.brasskettle.core.rules;
+
+import app.brasskettle.core.worksheet.Word;
+
+/** A limit that a shop may set for itself, with the figure it comes with and where that is from. */
+public enum ShopLimit implements Word {
+    RANDOM_WOUND_MEGOHM(
+            Sheet.INSULATION,
+            "Least insulation at 40 °C, random-wound",
+            "MΩ",
+            5,
+            1,
+            10_000,
+            "IEEE Std 43-2013, table 3"),
+    FORM_WOUND_MEGOHM(
+            Sheet.INSULATION,
+            "Least insulation at 40 °C, form-wound from 1 kV",
+            "MΩ",
+            100,
+            10,
+            10_000,
+            "IEEE Std 43-2013, table 3"),
+    FIELD_HOLDS_MEGOHM(Sheet.INSULATION, "Field rule holds from", "MΩ", 100, 5, 10_000, "Field rule"),
+    FIELD_WATCH_MEGOHM(Sheet.INSULATION, "Field rule watches from", "MΩ", 30, 1, 10_000, "Field rule"),
+    RESISTANCE_FORM_WOUND_PERCENT(
+            Sheet.RESISTANCE, "Resistance unbalance, form-wound", "%", 1, 0.1, 10, "Shop practice beside IEEE Std 118"),
+    RESISTANCE_PERCENT(
+            Sheet.RESISTANCE, "Resistance unbalance, others", "%", 2, 0.1, 10, "Shop practice beside IEEE Std 118"),
+    SURGE_PHASE_PERCENT(
+            Sheet.SURGE, "Surge, phases apart, rotor out", "%", 10, 1, 50, "Shop practice beside IEEE Std 522"),
+    SURGE_ROTOR_PERCENT(
+            Sheet.SURGE, "Surge, phases apart, rotor in", "%", 15, 1, 50, "Shop practice beside IEEE Std 522"),
+    SURGE_PULSE_PERCENT(Sheet.SURGE, "Surge, pulse to pulse", "%", 5, 1, 50, "Shop practice beside IEEE Std 522"),
+    CURRENT_DENSITY_WATCH(Sheet.WINDING, "Current density to watch from", "A/mm²", 6.5, 1, 20, "Design practice"),
+    CURRENT_DENSITY_STOP(Sheet.WINDING, "Current density to stop at", "A/mm²", 9, 1, 30, "Design practice"),
+    SLOT_FILL_WATCH_PERCENT(Sheet.WINDING, "Slot fill to watch from", "%", 75, 10, 100, "Design practice"),
+    SLOT_FILL_STOP_PERCENT(Sheet.WINDING, "Slot fill to stop at", "%", 82, 10, 100, "Design practice");
+
+    /** The computation a limit belongs to. */
+    enum Sheet {
+        INSULATION,
+        RESISTANCE,
+        SURGE,
+        WINDING
+    }
+
+    private final Sheet sheet;
+    private final String spoken;
+    private final String unit;
+    private final double standard;
+    private final double least;
+    private final double most;
+    private final String source;
+
+    ShopLimit(Sheet sheet, String spoken, String unit, double standard, double least, double most, String source) {
+        this.sheet = sheet;
+        this.spoken = spoken;
+        this.unit = unit;
+        this.standard = standard;
+        this.least = least;
+        this.most = most;
+        this.source = source;
+    }
+
+    Sheet sheet() {
+        return sheet;
+    }
+
+    /** The limit as a heading. */
+    public String spoken() {
+        return spoken;
+    }
+
+    public String unit() {
+        return unit;
+    }
+
+    /** The figure it comes with. */
+    public double standard() {
+        return standard;
+    }
+
+    /** The least a shop may set. */
+    public double least() {
+        return least;
+    }
+
+    /** The most a shop may set. */
+    public double most() {
+        return most;
+    }
+
+    /** Where the figure it comes with is from. */
+    public String source() {
+        return source;
+    }
+}

@@ -1,0 +1,180 @@
+package app.brasskettle.core.rules;
+
+import app.brasskettle.core.insulation.InsulationLimits;
+import app.brasskettle.core.insulation.InsulationResult;
+import app.brasskettle.core.insulation.InsulationTest;
+import app.brasskettle.core.insulation.InsulationWorksheet;
+import app.brasskettle.core.insulation.TestVoltage;
+import app.brasskettle.core.resistance.ResistanceLimits;
+import app.brasskettle.core.resistance.ResistanceResult;
+import app.brasskettle.core.resistance.ResistanceTest;
+import app.brasskettle.core.resistance.ResistanceWorksheet;
+import app.brasskettle.core.surge.SurgeLevel;
+import app.brasskettle.core.surge.SurgeLimits;
+import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.winding.WindingData;
+import app.brasskettle.core.winding.WindingLimits;
+import app.brasskettle.core.winding.WindingResult;
+import app.brasskettle.core.winding.WindingWorksheet;
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/**
+ * A shop's rules: whom it follows, and the limits it changed. Every judgement made by a changed limit says so in its source.
+ *
+ * @param schools the school per question; the standard where none is named
+ * @param changes limits the shop set
+ */
+public record ShopRules(Map<Question, School> schools, List<LimitChange> changes) {
+
+    public ShopRules {
+        schools = Map.copyOf(schools);
+        changes = List.copyOf(changes);
+        Problems problems = new Problems();
+        problems.distinct(changes.stream().map(LimitChange::limit).toList(), i -> "changes[" + i + "].limit");
+        problems.throwIfAny();
+        inOrder(changes, ShopLimit.FIELD_WATCH_MEGOHM, ShopLimit.FIELD_HOLDS_MEGOHM);
+        inOrder(changes, ShopLimit.CURRENT_DENSITY_WATCH, ShopLimit.CURRENT_DENSITY_STOP);
+        inOrder(changes, ShopLimit.SLOT_FILL_WATCH_PERCENT, ShopLimit.SLOT_FILL_STOP_PERCENT);
+    }
+
+    /** The rules every shop starts with: the standards, nothing changed. */
+    public static ShopRules standard() {
+        return new ShopRules(Map.of(), List.of());
+    }
+
+    private static void inOrder(List<LimitChange> changes, ShopLimit low, ShopLimit high) {
+        Problems problems = new Problems();
+        if (figure(changes, low) > figure(changes, high)) {
+            problems.add(
+                    "changes",
+                    Problem.Code.CONTRADICTION,
+                    low.spoken() + " lies above " + high.spoken().toLowerCase(java.util.Locale.ROOT));
+        }
+        problems.throwIfAny();
+    }
+
+    private static double figure(List<LimitChange> changes, ShopLimit limit) {
+        return changes.stream()
+                .filter(c -> c.limit() == limit)
+                .mapToDouble(LimitChange::figure)
+                .findFirst()
+                .orElse(limit.standard());
+    }
+
+    /** The school followed on {@code question}. */
+    public School school(Question question) {
+        return schools.getOrDefault(question, School.STANDARD);
+    }
+
+    /** The figure in force for {@code limit}. */
+    public double figure(ShopLimit limit) {
+        return figure(changes, limit);
+    }
+
+    /** Direct test voltage for a rated voltage, in V, by the school followed. */
+    public double insulationTestV(double ratedV) {
+        return school(Question.INSULATION_VOLTAGE) == School.STANDARD
+                ? TestVoltage.forRated(ratedV).lowV()
+                : TestVoltage.inTheField(ratedV);
+    }
+
+    /** Peak of a surge test in V, by the school followed. */
+    public double surgePeakV(double ratedV, SurgeLevel.State state) {
+        return school(Question.SURGE_LEVEL) == School.STANDARD
+                ? SurgeLevel.peakV(ratedV, state)
+                : SurgeLevel.inTheWorkshop(ratedV, state);
+    }
+
+    /** An insulation test judged by both schools with the limits in force. */
+    public InsulationResult insulation(InsulationTest test) {
+        InsulationLimits standard = InsulationLimits.standard();
+        InsulationResult result = InsulationWorksheet.create(new InsulationLimits(
+                        figure(ShopLimit.RANDOM_WOUND_MEGOHM),
+                        figure(ShopLimit.FORM_WOUND_MEGOHM),
+                        standard.polarizationIndexClassA(),
+                        standard.polarizationIndexOthers(),
+                        standard.notJudgedFormWoundMegohm(),
+                        standard.notJudgedRandomMegohm(),
+                        figure(ShopLimit.FIELD_HOLDS_MEGOHM),
+                        figure(ShopLimit.FIELD_WATCH_MEGOHM)))
+                .work()
+                .apply(test);
+        return result.judgedAs(
+                said(result.judgement(), ShopLimit.Sheet.INSULATION),
+                said(result.fieldJudgement(), ShopLimit.Sheet.INSULATION));
+    }
+
+    /** The judgement of an insulation test that decides in this shop. */
+    public Judgement deciding(InsulationResult result) {
+        return school(Question.INSULATION_ACCEPTANCE) == School.STANDARD ? result.judgement() : result.fieldJudgement();
+    }
+
+    /** What the other school says of the same test. */
+    public Judgement other(InsulationResult result) {
+        return school(Question.INSULATION_ACCEPTANCE) == School.STANDARD ? result.fieldJudgement() : result.judgement();
+    }
+
+    /** A resistance test judged with the limits in force. */
+    public ResistanceResult resistance(ResistanceTest test) {
+        ResistanceResult result = ResistanceWorksheet.create(new ResistanceLimits(
+                        figure(ShopLimit.RESISTANCE_FORM_WOUND_PERCENT),
+                        figure(ShopLimit.RESISTANCE_PERCENT),
+                        ResistanceLimits.standard().watchTimes()))
+                .work()
+                .apply(test);
+        return result.judgedAs(said(result.judgement(), ShopLimit.Sheet.RESISTANCE));
+    }
+
+    /** Surge traces compared with the limits in force. */
+    public SurgeSet.Outcome surge(SurgeSet set) {
+        SurgeLimits standard = SurgeLimits.standard();
+        SurgeSet.Outcome outcome = set.compare(new SurgeLimits(
+                figure(ShopLimit.SURGE_PHASE_PERCENT),
+                standard.phaseShift(),
+                figure(ShopLimit.SURGE_ROTOR_PERCENT),
+                standard.rotorShift(),
+                figure(ShopLimit.SURGE_PULSE_PERCENT),
+                standard.pulseShift()));
+        return new SurgeSet.Outcome(
+                outcome.pairs(), outcome.suspect(), said(outcome.judgement(), ShopLimit.Sheet.SURGE));
+    }
+
+    /** Winding data checked with the limits in force. */
+    public WindingResult winding(WindingData data) {
+        WindingLimits standard = WindingLimits.standard();
+        WindingResult result = WindingWorksheet.create(new WindingLimits(
+                        standard.gapLowT(),
+                        standard.gapHighT(),
+                        standard.toothLowT(),
+                        standard.toothHighT(),
+                        standard.coreLowT(),
+                        standard.coreHighT(),
+                        figure(ShopLimit.CURRENT_DENSITY_WATCH),
+                        figure(ShopLimit.CURRENT_DENSITY_STOP),
+                        figure(ShopLimit.SLOT_FILL_WATCH_PERCENT),
+                        figure(ShopLimit.SLOT_FILL_STOP_PERCENT)))
+                .work()
+                .apply(data);
+        return result.judgedAs(said(result.judgement(), ShopLimit.Sheet.WINDING));
+    }
+
+    private Judgement said(Judgement judgement, ShopLimit.Sheet sheet) {
+        String changed = changes.stream()
+                .filter(c -> c.limit().sheet() == sheet)
+                .map(LimitChange::spoken)
+                .collect(Collectors.joining("; "));
+        return changed.isEmpty()
+                ? judgement
+                : new Judgement(
+                        judgement.verdict(),
+                        judgement.headline(),
+                        judgement.because(),
+                        judgement.source() + "; " + changed,
+                        judgement.next());
+    }
+}
