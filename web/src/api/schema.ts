@@ -20,6 +20,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/customers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["named"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/customers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put: operations["write_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/floor.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -36,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}": {
         parameters: {
             query?: never;
@@ -43,7 +107,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view"];
+        get: operations["view_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -62,6 +126,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["choose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/come-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["comeBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -110,6 +190,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["evidence"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/export.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/hold": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hold"];
         delete?: never;
         options?: never;
         head?: never;
@@ -219,9 +331,25 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["journal"];
+        get: operations["journal_1"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leave"];
         delete?: never;
         options?: never;
         head?: never;
@@ -260,6 +388,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{tag}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["image"];
+        put: operations["change_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/photos/{id}/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/photos/{id}/thumbnail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["thumbnail"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}/pick-up": {
         parameters: {
             query?: never;
@@ -270,6 +462,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["pickUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/resume": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["resume"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/send-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sendBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -316,7 +540,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["write"];
+        put: operations["write_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -334,6 +558,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["look_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/skip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["skip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/tag.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tag"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/take-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeUp"];
         delete?: never;
         options?: never;
         head?: never;
@@ -404,6 +676,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/me/pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["set"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/me/tokens": {
         parameters: {
             query?: never;
@@ -431,6 +719,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["revoke"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/motors/{serial}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["passport"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -495,6 +799,54 @@ export interface paths {
         put?: never;
         post: operations["signIn"];
         delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/turns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["people"];
+        put?: never;
+        post: operations["turn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put: operations["write"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings/journal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["journal"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -646,6 +998,16 @@ export interface components {
             price: number;
             reason: string;
         };
+        "app.brasskettle.core.choice.Rates": {
+            /** Format: double */
+            copperPerKg: number;
+            /** Format: double */
+            discountRatePercent: number;
+            /** Format: double */
+            energyPricePerKwh: number;
+            /** Format: double */
+            hour: number;
+        };
         "app.brasskettle.core.energise.EnergiseGate": {
             holding: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Reason"][];
             leads: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Leads"];
@@ -727,6 +1089,9 @@ export interface components {
             /** Format: double */
             seconds: number;
         };
+        "app.brasskettle.core.jobs.ArrivalReading": {
+            lines: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
+        };
         "app.brasskettle.core.jobs.JobReading.Next": {
             sentence: string;
             /** @enum {string} */
@@ -741,6 +1106,7 @@ export interface components {
         };
         "app.brasskettle.core.jobs.JobReading.StationReading": {
             name: string;
+            skipped: string | null;
             /** @enum {string} */
             station: "receive" | "bench" | "teardown" | "cause" | "winding" | "choose";
             steps: components["schemas"]["app.brasskettle.core.jobs.JobReading.StepReading"][];
@@ -751,6 +1117,18 @@ export interface components {
             done: boolean;
             name: string;
             step: string;
+            /** @enum {string} */
+            verdict: "holds" | "watch" | "stop" | "unproven";
+        };
+        "app.brasskettle.core.nameplate.BlockReading": {
+            contradictions: string[];
+            /** @enum {string} */
+            kind: "two-speed" | "dual-voltage" | "two-frequencies" | "same";
+            /** Format: int32 */
+            poles: number;
+            /** Format: double */
+            ratedTorqueNm: number;
+            sentence: string;
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
         };
@@ -773,6 +1151,60 @@ export interface components {
             steps: components["schemas"]["app.brasskettle.core.worksheet.Step"][];
             /** Format: double */
             synchronousSpeedRpm: number;
+        };
+        "app.brasskettle.core.nameplate.PlateEstimate": {
+            clues: components["schemas"]["app.brasskettle.core.nameplate.PlateEstimate.Clue"][];
+            contradictions: string[];
+            figures: components["schemas"]["app.brasskettle.core.nameplate.PlateEstimate.Figure"][];
+        };
+        "app.brasskettle.core.nameplate.PlateEstimate.Clue": {
+            name: string;
+            says: string;
+            source: string;
+        };
+        "app.brasskettle.core.nameplate.PlateEstimate.Figure": {
+            basis: string;
+            /** @enum {string} */
+            field: "ratedPowerW" | "ratedVoltageV" | "ratedCurrentA" | "ratedSpeedRpm" | "frequencyHz" | "connection" | "codeLetter" | "insulationClass" | "maker" | "serial" | "enclosure" | "model" | "frame" | "duty" | "serviceFactor" | "efficiencyPercent" | "powerFactor" | "designLetter" | "ambientTemperatureC" | "yearMade" | "driveEndBearing" | "otherEndBearing" | "hazardousMarking";
+            /** Format: double */
+            high: number;
+            likeliest: string;
+            /** Format: double */
+            low: number;
+            range: string;
+            /** Format: double */
+            value: number;
+        };
+        "app.brasskettle.core.nameplate.PlateReading": {
+            blocks: components["schemas"]["app.brasskettle.core.nameplate.BlockReading"][];
+            cautions: string[];
+            doubtful: string[];
+            estimate: components["schemas"]["app.brasskettle.core.nameplate.PlateEstimate"] | null;
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            poles: number | null;
+            rating: components["schemas"]["app.brasskettle.core.nameplate.NameplateReading"] | null;
+        };
+        "app.brasskettle.core.passport.MotorHistory": {
+            findings: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
+            insulation: components["schemas"]["app.brasskettle.core.passport.MotorHistory.Point"][];
+            resistance: components["schemas"]["app.brasskettle.core.passport.MotorHistory.Point"][];
+        };
+        "app.brasskettle.core.passport.MotorHistory.Point": {
+            /** Format: double */
+            at: number;
+            tag: string;
+            /** Format: double */
+            value: number;
+        };
+        "app.brasskettle.core.passport.PastJob": {
+            answer: string | null;
+            cause: string | null;
+            causeSpoken: string | null;
+            insulationMegohm: number | null;
+            /** Format: double */
+            receivedAt: number;
+            tag: string;
+            windingOhmAt25C: number | null;
         };
         "app.brasskettle.core.resistance.ResistanceResult": {
             judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
@@ -805,6 +1237,13 @@ export interface components {
             ab: number | null;
             bc: number | null;
             ca: number | null;
+        };
+        "app.brasskettle.core.rules.LimitChange": {
+            /** Format: double */
+            figure: number;
+            /** @enum {string} */
+            limit: "random-wound-megohm" | "form-wound-megohm" | "field-holds-megohm" | "field-watch-megohm" | "resistance-form-wound-percent" | "resistance-percent" | "surge-phase-percent" | "surge-rotor-percent" | "surge-pulse-percent" | "current-density-watch" | "current-density-stop" | "slot-fill-watch-percent" | "slot-fill-stop-percent";
+            reason: string;
         };
         "app.brasskettle.core.surge.SurgeResult": {
             /** Format: double */
@@ -841,6 +1280,16 @@ export interface components {
         "app.brasskettle.core.teardown.MapFact": {
             code: string;
             sentence: string;
+        };
+        "app.brasskettle.core.teardown.OpeningGate": {
+            holding: components["schemas"]["app.brasskettle.core.teardown.OpeningGate.Reason"][];
+            open: boolean;
+        };
+        "app.brasskettle.core.teardown.OpeningGate.Reason": {
+            code: string;
+            opens: string;
+            sentence: string;
+            step: string;
         };
         "app.brasskettle.core.verdict.Judgement": {
             because: string;
@@ -898,6 +1347,14 @@ export interface components {
             unit: string;
             /** Format: double */
             value: number;
+        };
+        "app.brasskettle.server.access.BenchTurnController.NewPin": {
+            current: string;
+            pin: string;
+        };
+        "app.brasskettle.server.access.BenchTurnController.Turn": {
+            pin: string;
+            username: string;
         };
         "app.brasskettle.server.access.OwnAccountController.MadeToken": {
             token: string;
@@ -1010,6 +1467,30 @@ export interface components {
             option: string;
             reason: string;
         };
+        "app.brasskettle.server.customers.Customer": {
+            contacts: components["schemas"]["app.brasskettle.server.customers.Customer.Contact"][];
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            jobs: number;
+            name: string;
+            note: string;
+            /** Format: int32 */
+            version: number;
+        };
+        "app.brasskettle.server.customers.Customer.Contact": {
+            email: string;
+            name: string;
+            part: string;
+            phone: string;
+        };
+        "app.brasskettle.server.customers.Customer.Writing": {
+            contacts: components["schemas"]["app.brasskettle.server.customers.Customer.Contact"][];
+            name: string;
+            note: string;
+            /** Format: int32 */
+            version: number;
+        };
         "app.brasskettle.server.instruments.InstrumentController.Bridge": {
             terminalOhms: {
                 [key: string]: string;
@@ -1039,23 +1520,47 @@ export interface components {
             rotorFitted: boolean;
             state: string;
         };
+        "app.brasskettle.server.jobs.FloorController.HoldBody": {
+            reason: string;
+            what: string;
+        };
+        "app.brasskettle.server.jobs.FloorController.LeaveBody": {
+            how: string;
+        };
+        "app.brasskettle.server.jobs.FloorController.SetDownBody": {
+            displacedBy: string;
+            handsWere: string;
+        };
+        "app.brasskettle.server.jobs.FloorController.StationBody": {
+            reason: string;
+            station: string;
+        };
         "app.brasskettle.server.jobs.FloorRow": {
+            askedBy: string;
             customer: string;
             gate: string;
             /** Format: double */
             hoursInShop: number;
+            left: components["schemas"]["app.brasskettle.server.jobs.FloorRow.Left"] | null;
             machine: string;
             motor: string;
             nextAction: string;
             nextStep: string;
             /** Format: double */
             outageSoFar: number;
+            photo: number | null;
             promisedAt: string | null;
             setDown: components["schemas"]["app.brasskettle.server.jobs.FloorRow.SetDown"] | null;
             station: string;
             tag: string;
             urgency: string;
+            waiting: components["schemas"]["app.brasskettle.server.jobs.FloorRow.Waiting"] | null;
             worst: string;
+        };
+        "app.brasskettle.server.jobs.FloorRow.Left": {
+            /** Format: date-time */
+            at: string;
+            how: string;
         };
         "app.brasskettle.server.jobs.FloorRow.SetDown": {
             /** Format: date-time */
@@ -1064,9 +1569,9 @@ export interface components {
             displacedBy: string | null;
             handsWere: string;
         };
-        "app.brasskettle.server.jobs.JobController.SetDownBody": {
-            displacedBy: string;
-            handsWere: string;
+        "app.brasskettle.server.jobs.FloorRow.Waiting": {
+            reason: string;
+            what: string;
         };
         "app.brasskettle.server.jobs.JobController.SheetBody": {
             typed: {
@@ -1076,6 +1581,7 @@ export interface components {
             version: number;
         };
         "app.brasskettle.server.jobs.JobView": {
+            arrival: components["schemas"]["app.brasskettle.core.jobs.ArrivalReading"] | null;
             bench: components["schemas"]["app.brasskettle.server.jobs.JobView.Bench"];
             choice: components["schemas"]["app.brasskettle.core.choice.ChoiceReading"] | null;
             chosen: components["schemas"]["app.brasskettle.server.jobs.JobView.Chosen"] | null;
@@ -1087,7 +1593,8 @@ export interface components {
             identity: components["schemas"]["app.brasskettle.server.jobs.JobView.Identity"];
             ledger: components["schemas"]["app.brasskettle.server.jobs.JobView.LedgerEntry"][];
             next: components["schemas"]["app.brasskettle.core.jobs.JobReading.Next"];
-            plate: components["schemas"]["app.brasskettle.core.nameplate.NameplateReading"] | null;
+            opening: components["schemas"]["app.brasskettle.core.teardown.OpeningGate"];
+            plate: components["schemas"]["app.brasskettle.core.nameplate.PlateReading"] | null;
             ranking: components["schemas"]["app.brasskettle.core.cause.FailureRanking"];
             sheets: {
                 [key: string]: components["schemas"]["app.brasskettle.server.jobs.JobView.Sheet"];
@@ -1146,11 +1653,16 @@ export interface components {
             leakageSharePercent: number;
         };
         "app.brasskettle.server.jobs.JobView.Identity": {
+            askedBy: string;
             complaint: string;
             customer: string;
+            /** Format: int64 */
+            customerId: number;
             /** Format: double */
             hoursInShop: number;
+            left: components["schemas"]["app.brasskettle.server.jobs.FloorRow.Left"] | null;
             machine: string;
+            mark: string;
             motor: string;
             /** Format: double */
             outageCostPerHour: number;
@@ -1164,10 +1676,12 @@ export interface components {
             supply: string;
             tag: string;
             urgency: string;
+            waiting: components["schemas"]["app.brasskettle.server.jobs.FloorRow.Waiting"] | null;
         };
         "app.brasskettle.server.jobs.JobView.Insulation": {
             done: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"];
             fit: components["schemas"]["app.brasskettle.server.jobs.JobView.Fit"] | null;
+            other: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
             result: components["schemas"]["app.brasskettle.core.insulation.InsulationResult"];
             simulated: boolean;
             standing: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
@@ -1229,24 +1743,144 @@ export interface components {
             what: string;
         };
         "app.brasskettle.server.jobs.Receipt": {
+            askedBy: string;
             complaint: string;
+            contact: components["schemas"]["app.brasskettle.server.customers.Customer.Contact"] | null;
             customer: string;
             machine: string;
             outageCostPerHour: string;
             promisedAt: string | null;
+            serial: string;
             supply: string;
             urgency: string;
         };
         "app.brasskettle.server.jobs.SheetLook": {
+            arrival: components["schemas"]["app.brasskettle.core.jobs.ArrivalReading"] | null;
             choice: components["schemas"]["app.brasskettle.core.choice.ChoiceReading"] | null;
             facts: components["schemas"]["app.brasskettle.core.teardown.MapFact"][];
-            plate: components["schemas"]["app.brasskettle.core.nameplate.NameplateReading"] | null;
+            plate: components["schemas"]["app.brasskettle.core.nameplate.PlateReading"] | null;
             problems: components["schemas"]["app.brasskettle.core.worksheet.Problem"][];
             shown: {
                 [key: string]: string;
             };
             winding: components["schemas"]["app.brasskettle.core.winding.WindingResult"] | null;
             windingMeasured: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+        };
+        "app.brasskettle.server.jobs.Stay": {
+            complaint: string;
+            customer: string;
+            left: components["schemas"]["app.brasskettle.server.jobs.FloorRow.Left"] | null;
+            machine: string;
+            motor: string;
+            read: components["schemas"]["app.brasskettle.core.passport.PastJob"];
+            /** Format: date-time */
+            receivedAt: string;
+            tag: string;
+            winding: string | null;
+            /** @enum {string} */
+            worst: "holds" | "watch" | "stop" | "unproven";
+        };
+        "app.brasskettle.server.passport.PassportController.Passport": {
+            history: components["schemas"]["app.brasskettle.core.passport.MotorHistory"];
+            mark: string;
+            stays: components["schemas"]["app.brasskettle.server.jobs.Stay"][];
+        };
+        "app.brasskettle.server.photos.Photo": {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            caption: string;
+            finding: string;
+            /** Format: int32 */
+            height: number;
+            /** Format: int64 */
+            id: number;
+            step: string;
+            /** Format: int32 */
+            version: number;
+            /** Format: int32 */
+            width: number;
+        };
+        "app.brasskettle.server.photos.PhotoController.ChangeBody": {
+            caption: string;
+            finding: string;
+            step: string;
+            /** Format: int32 */
+            version: number;
+        };
+        "app.brasskettle.server.photos.PhotoController.RemoveBody": {
+            because: string;
+        };
+        "app.brasskettle.server.settings.SettingsController.Asked": {
+            practice: string;
+            /** @enum {string} */
+            question: "insulation-voltage" | "insulation-acceptance" | "surge-level";
+            /** @enum {string} */
+            school: "standard" | "practice";
+            spoken: string;
+            standard: string;
+        };
+        "app.brasskettle.server.settings.SettingsController.Body": {
+            typed: {
+                [key: string]: unknown;
+            };
+            /** Format: int32 */
+            version: number;
+        };
+        "app.brasskettle.server.settings.SettingsController.Settable": {
+            /** Format: double */
+            figure: number;
+            /** Format: double */
+            least: number;
+            /** @enum {string} */
+            limit: "random-wound-megohm" | "form-wound-megohm" | "field-holds-megohm" | "field-watch-megohm" | "resistance-form-wound-percent" | "resistance-percent" | "surge-phase-percent" | "surge-rotor-percent" | "surge-pulse-percent" | "current-density-watch" | "current-density-stop" | "slot-fill-watch-percent" | "slot-fill-stop-percent";
+            /** Format: double */
+            most: number;
+            source: string;
+            spoken: string;
+            /** Format: double */
+            standard: number;
+            unit: string;
+        };
+        "app.brasskettle.server.settings.SettingsController.View": {
+            certified: boolean;
+            limits: components["schemas"]["app.brasskettle.server.settings.SettingsController.Settable"][];
+            questions: components["schemas"]["app.brasskettle.server.settings.SettingsController.Asked"][];
+            settings: components["schemas"]["app.brasskettle.server.settings.ShopSettings"];
+            /** Format: int32 */
+            version: number;
+        };
+        "app.brasskettle.server.settings.SettingsStore.Entry": {
+            after: {
+                [key: string]: unknown;
+            } | null;
+            /** Format: date-time */
+            at: string;
+            before: {
+                [key: string]: unknown;
+            } | null;
+            by: string;
+            what: string;
+        };
+        "app.brasskettle.server.settings.ShopSettings": {
+            certificate: components["schemas"]["app.brasskettle.server.settings.ShopSettings.Certificate"] | null;
+            currency: string;
+            limits: components["schemas"]["app.brasskettle.core.rules.LimitChange"][];
+            rates: components["schemas"]["app.brasskettle.core.choice.Rates"];
+            schools: components["schemas"]["app.brasskettle.server.settings.ShopSettings.Followed"][];
+            shopName: string;
+            tagPrefix: string;
+        };
+        "app.brasskettle.server.settings.ShopSettings.Certificate": {
+            from: string;
+            number: string;
+            until: string;
+        };
+        "app.brasskettle.server.settings.ShopSettings.Followed": {
+            /** @enum {string} */
+            question: "insulation-voltage" | "insulation-acceptance" | "surge-level";
+            /** @enum {string} */
+            school: "standard" | "practice";
         };
         "app.brasskettle.server.worksheets.WorksheetController.TypedAnswer": {
             output: unknown | null;
@@ -1293,10 +1927,105 @@ export interface operations {
             };
         };
     };
+    named: {
+        parameters: {
+            query?: {
+                find?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.customers.Customer"][];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.customers.Customer"];
+                };
+            };
+        };
+    };
+    write_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.customers.Customer.Writing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.customers.Customer"];
+                };
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: {
+                show?: string;
+                find?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
     floor: {
         parameters: {
             query?: {
                 find?: string;
+                show?: string;
+                after?: string;
             };
             header?: never;
             path?: never;
@@ -1341,7 +2070,33 @@ export interface operations {
             };
         };
     };
-    view: {
+    take: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                };
+            };
+        };
+    };
+    view_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1377,6 +2132,28 @@ export interface operations {
                 "application/json": components["schemas"]["app.brasskettle.server.choice.Answers.Answer"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                };
+            };
+        };
+    };
+    comeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -1453,6 +2230,54 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["app.brasskettle.server.cause.CauseController.EvidenceBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                };
+            };
+        };
+    };
+    export: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+        };
+    };
+    hold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.jobs.FloorController.HoldBody"];
             };
         };
         responses: {
@@ -1615,7 +2440,7 @@ export interface operations {
             };
         };
     };
-    journal: {
+    journal_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1633,6 +2458,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.jobs.Journal.Entry"][];
+                };
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.jobs.FloorController.LeaveBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
                 };
             };
         };
@@ -1687,6 +2538,160 @@ export interface operations {
             };
         };
     };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.photos.Photo"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query: {
+                step: string;
+                finding?: string;
+                caption?: string;
+            };
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.photos.Photo"][];
+                };
+            };
+        };
+    };
+    image: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.photos.PhotoController.ChangeBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.photos.Photo"][];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.photos.PhotoController.RemoveBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.photos.Photo"][];
+                };
+            };
+        };
+    };
+    thumbnail: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
     pickUp: {
         parameters: {
             query?: never;
@@ -1697,6 +2702,54 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                };
+            };
+        };
+    };
+    resume: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                };
+            };
+        };
+    };
+    sendBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.jobs.FloorController.StationBody"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -1720,7 +2773,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.jobs.JobController.SetDownBody"];
+                "application/json": components["schemas"]["app.brasskettle.server.jobs.FloorController.SetDownBody"];
             };
         };
         responses: {
@@ -1757,7 +2810,7 @@ export interface operations {
             };
         };
     };
-    write: {
+    write_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1809,6 +2862,80 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.jobs.SheetLook"];
+                };
+            };
+        };
+    };
+    skip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.jobs.FloorController.StationBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                };
+            };
+        };
+    };
+    tag: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    takeUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.jobs.FloorController.StationBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
                 };
             };
         };
@@ -1921,6 +3048,30 @@ export interface operations {
             };
         };
     };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.access.BenchTurnController.NewPin"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.access.Person"][];
+                };
+            };
+        };
+    };
     tokens: {
         parameters: {
             query?: never;
@@ -1983,6 +3134,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.access.TokenStore.Token"][];
+                };
+            };
+        };
+    };
+    passport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                serial: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.passport.PassportController.Passport"];
                 };
             };
         };
@@ -2145,6 +3318,114 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.access.SessionController.Session"];
+                };
+            };
+        };
+    };
+    people: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.access.Person"][];
+                };
+            };
+        };
+    };
+    turn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.access.BenchTurnController.Turn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.access.Person"];
+                };
+            };
+        };
+    };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.settings.SettingsController.View"];
+                };
+            };
+        };
+    };
+    write: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.settings.SettingsController.Body"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.settings.SettingsController.View"];
+                };
+            };
+        };
+    };
+    journal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.settings.SettingsStore.Entry"][];
                 };
             };
         };

@@ -11,13 +11,10 @@ import java.util.List;
  */
 public final class PriceBook {
 
-    private static final double HOUR = 62;
-    private static final double COPPER_PER_KG = 14.5;
-
     private PriceBook() {}
 
-    /** An estimate for a motor of {@code ratedPowerW}. */
-    public static ChoiceSheet estimate(double ratedPowerW) {
+    /** An estimate for a motor of {@code ratedPowerW} at a shop's rates. */
+    public static ChoiceSheet estimate(double ratedPowerW, Rates rates) {
         double kw = Math.max(0.1, ratedPowerW / 1000);
         double hours = Math.pow(kw, 0.55);
         double material = Math.pow(kw, 0.8);
@@ -25,20 +22,20 @@ public final class PriceBook {
         Offer recondition = new Offer(
                 OptionKind.RECONDITION,
                 List.of(
-                        new Offer.Line("Strip, wash, dry, dip", half(1.5 + hours), "h", HOUR),
+                        new Offer.Line("Strip, wash, dry, dip", half(1.5 + hours), "h", rates.hour()),
                         new Offer.Line("Bearings and seals", 1, "set", whole(40 + 22 * material)),
-                        new Offer.Line("Balance and tests", half(1 + 0.3 * hours), "h", HOUR)),
+                        new Offer.Line("Balance and tests", half(1 + 0.3 * hours), "h", rates.hour())),
                 24 * 4,
                 tenth(efficiency - 0.3),
                 6);
         Offer rewind = new Offer(
                 OptionKind.REWIND,
                 List.of(
-                        new Offer.Line("Strip, wind, insert, connect", half(4 + 3.4 * hours), "h", HOUR),
-                        new Offer.Line("Copper", tenth(1.2 * material), "kg", COPPER_PER_KG),
+                        new Offer.Line("Strip, wind, insert, connect", half(4 + 3.4 * hours), "h", rates.hour()),
+                        new Offer.Line("Copper", tenth(1.2 * material), "kg", rates.copperPerKg()),
                         new Offer.Line("Insulation and varnish", 1, "set", whole(30 + 16 * material)),
                         new Offer.Line("Bearings and seals", 1, "set", whole(40 + 22 * material)),
-                        new Offer.Line("Balance and tests", half(1.5 + 0.4 * hours), "h", HOUR)),
+                        new Offer.Line("Balance and tests", half(1.5 + 0.4 * hours), "h", rates.hour())),
                 24 * 8,
                 tenth(efficiency),
                 10);
@@ -47,11 +44,16 @@ public final class PriceBook {
                 List.of(
                         new Offer.Line("New motor", 1, "piece", whole(180 + 95 * material)),
                         new Offer.Line("Freight", 1, "piece", whole(40 + 6 * material)),
-                        new Offer.Line("Base and coupling work", half(1.5 + 0.4 * hours), "h", HOUR)),
+                        new Offer.Line("Base and coupling work", half(1.5 + 0.4 * hours), "h", rates.hour())),
                 kw > 100 ? 24 * 42 : 24 * 14,
                 tenth(Math.min(97, efficiency + 1.2)),
                 15);
-        return new ChoiceSheet(6, 0.16, 75, 4000, List.of(recondition, rewind, replace));
+        return new ChoiceSheet(
+                rates.discountRatePercent(),
+                rates.energyPricePerKwh(),
+                75,
+                4000,
+                List.of(recondition, rewind, replace));
     }
 
     private static double half(double value) {

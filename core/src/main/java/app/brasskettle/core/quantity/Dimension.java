@@ -66,6 +66,7 @@ public enum Dimension implements Word {
     private static final List<Ending> ENDINGS = List.of(
             new Ending("APerMm2", RATIO),
             new Ending("PerKwh", MONEY),
+            new Ending("PerKg", MONEY),
             new Ending("PerHour", MONEY),
             new Ending("PerYear", DURATION),
             new Ending("AreaMm2", AREA),

@@ -212,9 +212,10 @@ class ChoiceTest {
     @ParameterizedTest
     @CsvSource({"370", "7500", "45000", "250000"})
     void theEstimateIsASheetThatComputes(double watts) {
-        ChoiceReading reading = ChoiceReading.of(PriceBook.estimate(watts), watts, 50, UNKNOWN);
+        ChoiceReading reading = ChoiceReading.of(PriceBook.estimate(watts, Rates.usual()), watts, 50, UNKNOWN);
         assertThat(reading.options()).hasSize(3).allMatch(o -> o.price().signum() > 0 && o.equivalentAnnualCost() > 0);
-        assertThat(PriceBook.estimate(2 * watts).offers().get(1).price())
-                .isGreaterThan(PriceBook.estimate(watts).offers().get(1).price());
+        assertThat(PriceBook.estimate(2 * watts, Rates.usual()).offers().get(1).price())
+                .isGreaterThan(
+                        PriceBook.estimate(watts, Rates.usual()).offers().get(1).price());
     }
 }

@@ -89,7 +89,9 @@ class JobReadingTest {
                     struck,
                     concluded,
                     Optional.empty(),
-                    priced ? Optional.of(PriceBook.estimate(15_000)) : Optional.empty(),
+                    priced
+                            ? Optional.of(PriceBook.estimate(15_000, app.brasskettle.core.choice.Rates.usual()))
+                            : Optional.empty(),
                     chosen);
         }
 

@@ -18,7 +18,12 @@ public class AccountStore {
     private static final Duration BLOCK = Duration.ofMinutes(1);
 
     /** An account with what signing in needs. */
-    record Account(Person person, String passwordHash, boolean closed, Optional<OffsetDateTime> blockedUntil) {}
+    record Account(
+            Person person,
+            String passwordHash,
+            boolean closed,
+            Optional<OffsetDateTime> blockedUntil,
+            Optional<String> pinHash) {}
 
     private final JdbcClient db;
 
@@ -44,7 +49,8 @@ public class AccountStore {
                 person(row),
                 row.getString("password_hash"),
                 row.getBoolean("closed"),
-                Optional.ofNullable(row.getObject("blocked_until", OffsetDateTime.class)));
+                Optional.ofNullable(row.getObject("blocked_until", OffsetDateTime.class)),
+                Optional.ofNullable(row.getString("pin_hash")));
     }
 
     static Person person(ResultSet row) throws SQLException {
@@ -109,6 +115,35 @@ public class AccountStore {
                 .param("hash", passwordHash)
                 .param("username", username)
                 .update();
+    }
+
+    /** Sets the number for taking turns at a tablet, or takes it away with nothing given. */
+    public void setPin(String username, Optional<String> pinHash) {
+        db.sql("update shop_user set pin_hash = :hash, pin_failures = 0 where username = :username")
+                .param("hash", pinHash.orElse(null), java.sql.Types.VARCHAR)
+                .param("username", username)
+                .update();
+    }
+
+    /** Counts a wrong number; after {@code most} in a row it is taken away, and the password is needed again. */
+    void countWrongPin(String username, int most) {
+        db.sql("""
+                update shop_user set pin_failures = pin_failures + 1,
+                  pin_hash = case when pin_failures + 1 >= :most then null else pin_hash end
+                where username = :username""").param("most", most).param("username", username).update();
+    }
+
+    void clearWrongPins(String username) {
+        db.sql("update shop_user set pin_failures = 0 where username = :username")
+                .param("username", username)
+                .update();
+    }
+
+    /** People who can take their turn at a tablet by number. */
+    List<Person> withPin() {
+        return db.sql("""
+                select * from shop_user where pin_hash is not null and not closed and role in ('technician', 'lead')
+                order by display_name""").query((row, n) -> person(row)).list();
     }
 
     /** Ends every session of an account, but for the one called {@code kept}. */

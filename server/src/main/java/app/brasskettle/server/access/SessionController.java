@@ -9,10 +9,8 @@ import java.util.Locale;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.security.core.Authentication;
-import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.PasswordEncoder;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -34,26 +32,26 @@ class SessionController {
 
     private final AccountStore accounts;
     private final PasswordEncoder encoder;
-    private final SecurityContextRepository contexts;
+    private final SignedIn signedIn;
     private final boolean demo;
     private final String nobodysHash;
 
     SessionController(
             AccountStore accounts,
             PasswordEncoder encoder,
-            SecurityContextRepository contexts,
+            SignedIn signedIn,
             @Value("${brasskettle.demo}") boolean demo) {
         this.accounts = accounts;
         this.encoder = encoder;
-        this.contexts = contexts;
+        this.signedIn = signedIn;
         this.demo = demo;
         this.nobodysHash = encoder.encode("nobody");
     }
 
     @GetMapping
-    Session current(CsrfToken csrf, Authentication signedIn) {
+    Session current(CsrfToken csrf, Authentication who) {
         csrf.getToken();
-        return new Session(People.find(signedIn), demo);
+        return new Session(People.find(who), demo);
     }
 
     @PostMapping
@@ -75,19 +73,8 @@ class SessionController {
             throw RefusedException.notSignedIn("Name or password is not right");
         }
         accounts.clearFailures(username);
-        remember(account.get().person(), request, answer);
+        signedIn.as(account.get().person(), request, answer);
         return new Session(Optional.of(account.get().person()), demo);
-    }
-
-    private void remember(Person person, HttpServletRequest request, HttpServletResponse answer) {
-        HttpSession old = request.getSession(false);
-        if (old != null) {
-            old.invalidate();
-        }
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(People.authenticated(person));
-        SecurityContextHolder.setContext(context);
-        contexts.saveContext(context, request, answer);
     }
 
     @DeleteMapping

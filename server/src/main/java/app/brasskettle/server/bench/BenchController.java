@@ -1,17 +1,12 @@
 package app.brasskettle.server.bench;
 
-import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.jobs.Arrival;
-import app.brasskettle.core.jobs.Plate;
-import app.brasskettle.core.jobs.TesterProof;
+import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Quantity;
 import app.brasskettle.core.quantity.TypedInput;
-import app.brasskettle.core.resistance.ResistanceTest;
-import app.brasskettle.core.surge.SurgeLimits;
-import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -66,10 +61,10 @@ class BenchController {
     TestLook look(@PathVariable String tag, @PathVariable String kind, @RequestBody Map<String, Object> typed) {
         TestKind test = kind(kind);
         Optional<Plate> plate = book.plate(tag);
-        if (plate.isEmpty() && test != TestKind.TESTER_PROOF) {
+        if (!BenchForms.tells(plate, test)) {
             return TestLook.refused(BenchForms.noPlate().problems());
         }
-        return TestLook.of(test, BenchForms.complete(test, typed, plate.orElse(null)));
+        return TestLook.of(test, BenchForms.complete(test, typed, plate.orElse(null)), book.rules());
     }
 
     @PostMapping("/tests/{kind}")
@@ -81,7 +76,7 @@ class BenchController {
             Authentication who) {
         TestKind test = kind(kind);
         Optional<Plate> plate = book.plate(tag);
-        if (plate.isEmpty() && test != TestKind.TESTER_PROOF) {
+        if (!BenchForms.tells(plate, test)) {
             throw BenchForms.noPlate();
         }
         Map<String, Object> typed = body.typed() == null ? Map.of() : body.typed();
@@ -94,7 +89,7 @@ class BenchController {
                         test,
                         test == TestKind.SURGE_COMPARISON ? Map.of() : typed,
                         input,
-                        result(input),
+                        TestKind.judge(input, book.rules()),
                         body.simulated(),
                         body.because() == null ? "" : body.because().strip()),
                 hand);
@@ -111,19 +106,6 @@ class BenchController {
                     new JobBook.Hand(hand.person(), own, hand.at()));
         }
         return view;
-    }
-
-    private static Object result(Record input) {
-        if (input instanceof InsulationTest t) {
-            return WorksheetCatalogue.INSULATION.work().apply(t);
-        }
-        if (input instanceof ResistanceTest t) {
-            return WorksheetCatalogue.RESISTANCE.work().apply(t);
-        }
-        if (input instanceof SurgeSet s) {
-            return s.compare(SurgeLimits.standard());
-        }
-        return ((TesterProof) input).judge();
     }
 
     @PostMapping("/lock-out")

@@ -1,7 +1,7 @@
 package app.brasskettle.server.bench;
 
 import app.brasskettle.core.insulation.InsulationSystem;
-import app.brasskettle.core.jobs.Plate;
+import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.resistance.Conductor;
 import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.worksheet.InvalidInputException;
@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Bench readings as typed, completed by what the nameplate says already, so that nothing is asked twice. */
 final class BenchForms {
@@ -22,7 +23,7 @@ final class BenchForms {
         Map<String, Object> whole = new LinkedHashMap<>(typed);
         switch (kind) {
             case INSULATION_RESISTANCE -> {
-                whole.put("ratedVoltageV", plate.ratedVoltageV());
+                plate.ratedVoltageV().ifPresent(v -> whole.put("ratedVoltageV", v));
                 whole.put("windingKind", plate.windingKind().word());
                 whole.put("insulationClass", plate.insulationClass().word());
                 whole.put("madeBefore1970", plate.madeBefore1970());
@@ -64,10 +65,22 @@ final class BenchForms {
         return app.brasskettle.core.worksheet.Word.parse(Pair.class, word).isPresent();
     }
 
+    /** Whether {@code plate} says what a test of {@code kind} is set and judged by. */
+    static boolean tells(Optional<Plate> plate, TestKind kind) {
+        return switch (kind) {
+            case TESTER_PROOF -> true;
+            case WINDING_RESISTANCE -> plate.isPresent();
+            case INSULATION_RESISTANCE, SURGE_COMPARISON ->
+                plate.flatMap(Plate::ratedVoltageV).isPresent();
+        };
+    }
+
     static InvalidInputException noPlate() {
-        return new InvalidInputException(List.of(new Problem(
-                "",
-                Problem.Code.MISSING,
-                "Read the nameplate first: the limits depend on voltage, winding and insulation class")));
+        return new InvalidInputException(
+                List.of(
+                        new Problem(
+                                "",
+                                Problem.Code.MISSING,
+                                "Read the nameplate first, or estimate it: the limits depend on voltage, winding and insulation class")));
     }
 }

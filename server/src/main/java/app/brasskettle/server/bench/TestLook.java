@@ -1,12 +1,12 @@
 package app.brasskettle.server.bench;
 
-import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.jobs.TesterProof;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.resistance.ResistanceTest;
+import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.server.jobs.JobView;
@@ -33,18 +33,16 @@ record TestLook(
         Optional<JobView.Fit> fit,
         Optional<ResistanceResult> resistance) {
 
-    static TestLook of(TestKind kind, Map<String, Object> whole) {
+    static TestLook of(TestKind kind, Map<String, Object> whole, ShopRules rules) {
         TypedInput.Attempt<? extends Record> attempt = TypedInput.attempt(kind.type(), whole);
         Optional<? extends Record> input = attempt.input();
         return new TestLook(
                 attempt.shown(),
                 attempt.problems(),
                 as(input, TesterProof.class).map(TesterProof::judge),
-                as(input, InsulationTest.class)
-                        .map(t -> WorksheetCatalogue.INSULATION.work().apply(t)),
+                as(input, InsulationTest.class).map(rules::insulation),
                 as(input, InsulationTest.class).flatMap(JobView.Fit::of),
-                as(input, ResistanceTest.class)
-                        .map(t -> WorksheetCatalogue.RESISTANCE.work().apply(t)));
+                as(input, ResistanceTest.class).map(rules::resistance));
     }
 
     private static <T extends Record> Optional<T> as(Optional<? extends Record> input, Class<T> type) {

@@ -3,6 +3,7 @@ package app.brasskettle.server.choice;
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.choice.Offer;
 import app.brasskettle.core.choice.PriceBook;
+import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Person;
@@ -11,6 +12,7 @@ import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobView;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.settings.SettingsStore;
 import java.util.Map;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,18 +28,20 @@ import org.springframework.web.bind.annotation.RestController;
 class ChoiceController {
 
     private final JobBook book;
+    private final SettingsStore settings;
 
-    ChoiceController(JobBook book) {
+    ChoiceController(JobBook book, SettingsStore settings) {
         this.book = book;
+        this.settings = settings;
     }
 
     /** The price book's estimate as an estimator would type it. */
     @GetMapping("/offers/estimate")
     Map<String, Object> estimate(@PathVariable String tag) {
         double power = book.plate(tag)
-                .orElseThrow(() -> RefusedException.gated("Read the nameplate first: the estimate goes by power"))
-                .ratedPowerW();
-        ChoiceSheet sheet = PriceBook.estimate(power);
+                .flatMap(Plate::ratedPowerW)
+                .orElseThrow(() -> RefusedException.gated("Read or estimate the power first: the estimate goes by it"));
+        ChoiceSheet sheet = PriceBook.estimate(power, settings.current().rates());
         return Map.of(
                 "discountRatePercent", text(sheet.discountRatePercent()),
                 "energyPricePerKwh", text(sheet.energyPricePerKwh()),

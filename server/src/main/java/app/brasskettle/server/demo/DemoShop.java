@@ -1,32 +1,35 @@
 package app.brasskettle.server.demo;
 
-import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.instruments.MotorFault;
 import app.brasskettle.core.instruments.SimulatedMotor;
 import app.brasskettle.core.insulation.InsulationSystem;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.insulation.TestVoltage;
 import app.brasskettle.core.insulation.TimedReading;
-import app.brasskettle.core.jobs.Plate;
 import app.brasskettle.core.jobs.TesterProof;
+import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.resistance.Conductor;
 import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.resistance.TerminalOhms;
 import app.brasskettle.core.surge.SurgeLevel;
-import app.brasskettle.core.surge.SurgeLimits;
-import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
 import app.brasskettle.server.cause.Conclusions;
 import app.brasskettle.server.choice.Answers;
+import app.brasskettle.server.customers.Customer;
 import app.brasskettle.server.jobs.EventKind;
+import app.brasskettle.server.jobs.FloorBook;
+import app.brasskettle.server.jobs.FloorRow;
 import app.brasskettle.server.jobs.JobBook;
+import app.brasskettle.server.jobs.JobView;
 import app.brasskettle.server.jobs.Receipt;
 import app.brasskettle.server.jobs.SheetKind;
 import app.brasskettle.server.jobs.TestKind;
+import app.brasskettle.server.settings.SettingsStore;
+import app.brasskettle.server.settings.ShopSettings;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.OffsetDateTime;
@@ -69,6 +72,8 @@ class DemoShop implements ApplicationRunner {
             "admin", new Person("admin", "Sunniva Tarn", Role.ADMIN));
 
     private final JobBook book;
+    private final FloorBook floor;
+    private final SettingsStore settings;
     private final AccountStore accounts;
     private final PasswordEncoder encoder;
     private final JsonMapper json;
@@ -77,11 +82,15 @@ class DemoShop implements ApplicationRunner {
 
     DemoShop(
             JobBook book,
+            FloorBook floor,
+            SettingsStore settings,
             AccountStore accounts,
             PasswordEncoder encoder,
             JsonMapper json,
             TransactionTemplate together) {
         this.book = book;
+        this.floor = floor;
+        this.settings = settings;
         this.accounts = accounts;
         this.encoder = encoder;
         this.json = json;
@@ -90,12 +99,16 @@ class DemoShop implements ApplicationRunner {
 
     /** A job of the demonstration: how it came in, and what was done since. */
     record Story(
+            String tag,
             String customer,
             String machine,
             String complaint,
             String supply,
             String urgency,
             String outageCostPerHour,
+            String serial,
+            String askedBy,
+            Customer.Contact contact,
             Double promisedInHours,
             double hoursAgo,
             List<String> faults,
@@ -117,6 +130,7 @@ class DemoShop implements ApplicationRunner {
         together.executeWithoutResult(t -> {
             String hash = encoder.encode("tarnquay");
             PEOPLE.values().forEach(p -> accounts.add(p, hash));
+            settings.write(0, ShopSettings.initial("Tarn Quay Motor Works"), "Sunniva Tarn", now.minusDays(900));
             stories.forEach(this::tell);
         });
         LOG.info("Tarn Quay Motor Works is set up with {} jobs", stories.size());
@@ -130,10 +144,15 @@ class DemoShop implements ApplicationRunner {
                 story.supply(),
                 story.urgency(),
                 story.outageCostPerHour(),
+                story.serial(),
+                story.askedBy(),
+                Optional.ofNullable(story.contact()),
                 Optional.ofNullable(story.promisedInHours())
                         .map(h -> now.plusMinutes(Math.round(60 * h)).truncatedTo(ChronoUnit.HOURS)));
-        String tag =
-                book.receive(receipt, hand("tech", story.hoursAgo())).identity().tag();
+        JobBook.Hand received = hand("tech", story.hoursAgo());
+        JobView job =
+                story.tag() == null ? book.receive(receipt, received) : book.receiveAs(story.tag(), receipt, received);
+        String tag = job.identity().tag();
         book.setSimulatedMotor(
                 tag,
                 Map.of("faults", story.faults(), "windingTemperatureC", story.windingTemperatureC()),
@@ -147,8 +166,15 @@ class DemoShop implements ApplicationRunner {
         JobBook.Hand hand = hand(deed.by(), deed.hoursAgo());
         Optional<SheetKind> sheet = Word.parse(SheetKind.class, deed.what());
         Optional<EventKind> event = Word.parse(EventKind.class, deed.what());
-        if (deed.what().equals("set-down")) {
-            book.setDown(tag, text(deed.with(), "handsWere"), Optional.of(text(deed.with(), "displacedBy")), hand);
+        if (deed.what().equals("left")) {
+            floor.leave(tag, Optional.of(text(deed.with(), "how")), hand);
+        } else if (deed.what().equals("held")) {
+            floor.hold(
+                    tag,
+                    Optional.of(new FloorRow.Waiting(text(deed.with(), "what"), text(deed.with(), "reason"))),
+                    hand);
+        } else if (deed.what().equals("set-down")) {
+            floor.setDown(tag, text(deed.with(), "handsWere"), Optional.of(text(deed.with(), "displacedBy")), hand);
         } else if (sheet.isPresent()) {
             book.writeSheet(tag, sheet.get(), 0, deed.with(), hand);
         } else if (event.isPresent()) {
@@ -178,13 +204,7 @@ class DemoShop implements ApplicationRunner {
     private void test(String tag, Story story, Deed deed, TestKind kind, JobBook.Hand hand) {
         Object because = deed.with().getOrDefault("because", "");
         Record input = kind == TestKind.TESTER_PROOF ? new TesterProof(20_000, true, 0) : read(tag, story, deed, kind);
-        Object result = input instanceof InsulationTest i
-                ? WorksheetCatalogue.INSULATION.work().apply(i)
-                : input instanceof ResistanceTest r
-                        ? WorksheetCatalogue.RESISTANCE.work().apply(r)
-                        : input instanceof SurgeSet s
-                                ? s.compare(SurgeLimits.standard())
-                                : ((TesterProof) input).judge();
+        Object result = TestKind.judge(input, book.rules());
         book.addTest(
                 tag,
                 new JobBook.Test(kind, Map.of(), input, result, kind != TestKind.TESTER_PROOF, because.toString()),
@@ -196,8 +216,8 @@ class DemoShop implements ApplicationRunner {
         Set<MotorFault> faults = EnumSet.noneOf(MotorFault.class);
         story.faults().forEach(f -> faults.add(Word.parse(MotorFault.class, f).orElseThrow()));
         SimulatedMotor motor = new SimulatedMotor(
-                plate.ratedVoltageV(),
-                plate.ratedPowerW(),
+                plate.ratedVoltageV().orElseThrow(),
+                plate.ratedPowerW().orElseThrow(),
                 plate.connection(),
                 story.windingTemperatureC(),
                 faults,
@@ -207,7 +227,7 @@ class DemoShop implements ApplicationRunner {
             case WINDING_RESISTANCE -> resistance(motor, plate);
             case SURGE_COMPARISON ->
                 motor.surge(
-                        SurgeLevel.peakV(plate.ratedVoltageV(), SurgeLevel.State.IN_SERVICE),
+                        SurgeLevel.peakV(plate.ratedVoltageV().orElseThrow(), SurgeLevel.State.IN_SERVICE),
                         !Boolean.FALSE.equals(deed.with().get("rotorFitted")));
             case TESTER_PROOF -> throw new IllegalArgumentException("a proof of the tester reads no motor");
         };
@@ -216,14 +236,14 @@ class DemoShop implements ApplicationRunner {
     private static InsulationTest insulation(SimulatedMotor motor, Plate plate, Deed deed) {
         double last = deed.with().get("seconds") instanceof Number n ? n.doubleValue() : 600;
         List<TimedReading> readings = new ArrayList<>();
-        double testV = TestVoltage.forRated(plate.ratedVoltageV()).lowV();
+        double testV = TestVoltage.forRated(plate.ratedVoltageV().orElseThrow()).lowV();
         for (double t : READ_AT) {
             if (t <= last) {
                 readings.add(motor.insulationAt(t, testV));
             }
         }
         return new InsulationTest(
-                plate.ratedVoltageV(),
+                plate.ratedVoltageV().orElseThrow(),
                 plate.windingKind(),
                 InsulationSystem.THERMOSETTING,
                 plate.madeBefore1970(),

@@ -2,10 +2,8 @@ package app.brasskettle.server.instruments;
 
 import app.brasskettle.core.instruments.MotorFault;
 import app.brasskettle.core.instruments.SimulatedMotor;
-import app.brasskettle.core.insulation.TestVoltage;
 import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.surge.SurgeLevel;
-import app.brasskettle.core.surge.SurgeLimits;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Word;
@@ -86,7 +84,7 @@ class InstrumentController {
         SimulatedMotor motor = motors.of(tag);
         double pace = Math.max(1, body.pace());
         SseEmitter out = new SseEmitter((long) (1000 * (body.seconds() / pace + 60)));
-        double testV = TestVoltage.forRated(motor.ratedVoltageV()).lowV();
+        double testV = book.rules().insulationTestV(motor.ratedVoltageV());
         new InsulationRun(
                         motor,
                         testV,
@@ -133,7 +131,7 @@ class InstrumentController {
         SurgeLevel.State state = Word.parse(SurgeLevel.State.class, body.state())
                 .orElseThrow(() -> RefusedException.unknown("There is no state " + body.state()));
         SimulatedMotor motor = motors.of(tag);
-        SurgeSet set = motor.surge(SurgeLevel.peakV(motor.ratedVoltageV(), state), body.rotorFitted());
+        SurgeSet set = motor.surge(book.rules().surgePeakV(motor.ratedVoltageV(), state), body.rotorFitted());
         JobBook.Hand hand = JobBook.Hand.of(People.of(who), key);
         book.addTest(
                 tag,
@@ -141,7 +139,7 @@ class InstrumentController {
                         TestKind.SURGE_COMPARISON,
                         Map.of("state", state.word()),
                         set,
-                        set.compare(SurgeLimits.standard()),
+                        book.rules().surge(set),
                         true,
                         body.because() == null ? "" : body.because().strip()),
                 hand);

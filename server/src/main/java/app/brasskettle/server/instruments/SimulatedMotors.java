@@ -2,7 +2,7 @@ package app.brasskettle.server.instruments;
 
 import app.brasskettle.core.instruments.MotorFault;
 import app.brasskettle.core.instruments.SimulatedMotor;
-import app.brasskettle.core.jobs.Plate;
+import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.problems.RefusedException;
@@ -24,8 +24,9 @@ class SimulatedMotors {
 
     SimulatedMotor of(String tag) {
         Plate plate = book.plate(tag)
-                .orElseThrow(
-                        () -> RefusedException.gated("Read the nameplate first: the instruments set themselves by it"));
+                .filter(p -> p.ratedVoltageV().isPresent() && p.ratedPowerW().isPresent())
+                .orElseThrow(() -> RefusedException.gated(
+                        "Read or estimate voltage and power first: the instruments set themselves by them"));
         Map<String, Object> setting = book.simulatedMotor(tag);
         Set<MotorFault> faults = EnumSet.noneOf(MotorFault.class);
         if (setting.get("faults") instanceof List<?> words) {
@@ -33,6 +34,11 @@ class SimulatedMotors {
         }
         double temperature = setting.get("windingTemperatureC") instanceof Number n ? n.doubleValue() : 20;
         return new SimulatedMotor(
-                plate.ratedVoltageV(), plate.ratedPowerW(), plate.connection(), temperature, faults, tag.hashCode());
+                plate.ratedVoltageV().get(),
+                plate.ratedPowerW().get(),
+                plate.connection(),
+                temperature,
+                faults,
+                tag.hashCode());
     }
 }

@@ -15,5 +15,12 @@ public enum EventKind implements Word {
     CONCLUDED,
     CHOSEN,
     SET_DOWN,
-    PICKED_UP
+    PICKED_UP,
+    SKIPPED,
+    TAKEN_UP,
+    SENT_BACK,
+    HELD,
+    RESUMED,
+    LEFT,
+    CAME_BACK
 }

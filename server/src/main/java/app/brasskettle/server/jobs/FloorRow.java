@@ -18,7 +18,17 @@ public record FloorRow(
         Optional<OffsetDateTime> promisedAt,
         double hoursInShop,
         double outageSoFar,
-        Optional<SetDown> setDown) {
+        String askedBy,
+        Optional<SetDown> setDown,
+        Optional<Waiting> waiting,
+        Optional<Left> left,
+        Optional<Long> photo) {
+
+    /** What a job waits for: parts or the customer, and what exactly. */
+    public record Waiting(String what, String reason) {}
+
+    /** How a job left the shop. */
+    public record Left(OffsetDateTime at, String how) {}
 
     /**
      * Work set down half way.

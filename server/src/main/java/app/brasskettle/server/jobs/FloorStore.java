@@ -1,5 +1,6 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.worksheet.Word;
 import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.List;
@@ -12,8 +13,21 @@ import org.springframework.stereotype.Component;
 @Component
 class FloorStore {
 
-    private static final int MOST_ROWS = 500;
+    /** Which jobs are wanted. */
+    enum Show implements Word {
+        /** In the shop, in the order in which they need hands. */
+        LIVE,
+        /** In the shop and waiting for parts or for the customer. */
+        WAITING,
+        RUSH,
+        /** Left, the latest first. */
+        GONE
+    }
+
+    static final int PAGE = 100;
     private static final int MOST_WORDS = 6;
+    private static final String LIVE_ORDER =
+            "(urgency <> 'rush'), (waits_for is not null), (set_down_by is not null), received_at, id";
 
     private final JdbcClient db;
 
@@ -21,15 +35,19 @@ class FloorStore {
         this.db = db;
     }
 
-    /** Jobs that hold every word of {@code find}, rush first, set-down ones last, then in the order they came in. */
-    List<FloorRow> rows(String find) {
+    /** A page of jobs that hold every word of {@code find}, those after the job {@code after} where one is named. */
+    List<FloorRow> rows(Show show, String find, Optional<String> after) {
         List<String> words = words(find);
-        JdbcClient.StatementSpec query = db.sql(query(words.size()));
+        JdbcClient.StatementSpec query = db.sql(query(show, words.size(), after.isPresent()));
         for (int i = 0; i < words.size(); i++) {
             query = query.param("word" + i, pattern(words.get(i)));
         }
+        if (after.isPresent()) {
+            query = query.param("after", after.get());
+        }
         return query.query((r, n) -> {
                     double hours = Math.max(0, r.getDouble("hours"));
+                    long photo = r.getLong("photo");
                     return new FloorRow(
                             r.getString("tag"),
                             r.getString("customer"),
@@ -44,7 +62,11 @@ class FloorStore {
                             Optional.ofNullable(r.getObject("promised_at", OffsetDateTime.class)),
                             hours,
                             hours * r.getDouble("outage_cost_per_hour"),
-                            JobStore.setDown(r));
+                            r.getString("asked_by"),
+                            JobStore.setDown(r),
+                            JobStore.waiting(r),
+                            JobStore.left(r),
+                            photo == 0 ? Optional.empty() : Optional.of(photo));
                 })
                 .list();
     }
@@ -64,14 +86,25 @@ class FloorStore {
         return "%" + word.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
     }
 
-    static String query(int words) {
-        StringBuilder where = new StringBuilder("true");
+    static String query(Show show, int words, boolean paged) {
+        boolean gone = show == Show.GONE;
+        StringBuilder where = new StringBuilder(gone ? "left_at is not null" : "left_at is null");
+        if (show == Show.WAITING) {
+            where.append(" and waits_for is not null");
+        } else if (show == Show.RUSH) {
+            where.append(" and urgency = 'rush'");
+        }
         for (int i = 0; i < words; i++) {
             where.append(" and find_by like :word").append(i);
         }
+        String order = gone ? "left_at, id" : LIVE_ORDER;
+        if (paged) {
+            where.append(
+                    " and (%s) %s (select %s from job where tag = :after)".formatted(order, gone ? "<" : ">", order));
+        }
         return """
-                select *, extract(epoch from now() - received_at) / 3600 as hours from job
-                where %s
-                order by (urgency <> 'rush'), (set_down_by is not null), received_at, id limit %d""".formatted(where, MOST_ROWS);
+                select job.*, extract(epoch from coalesce(left_at, now()) - received_at) / 3600 as hours,
+                  (select min(p.id) from photo p where p.job_id = job.id and p.removed_because is null) as photo
+                from job where %s order by %s limit %d""".formatted(where, gone ? "left_at desc, id desc" : order, PAGE);
     }
 }

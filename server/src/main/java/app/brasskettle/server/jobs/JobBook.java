@@ -2,17 +2,23 @@ package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.jobs.JobRecord;
-import app.brasskettle.core.jobs.Plate;
+import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.nameplate.PlateDetails;
+import app.brasskettle.core.passport.MotorMark;
 import app.brasskettle.core.quantity.TypedInput;
+import app.brasskettle.core.rules.ShopRules;
+import app.brasskettle.core.teardown.OpeningGate;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
-import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.access.Person;
+import app.brasskettle.server.customers.CustomerStore;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.settings.SettingsStore;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,18 +31,18 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class JobBook {
 
-    private static final int LONGEST_LINE = 300;
-
     private final JobStore store;
     private final Journal journal;
     private final RequestKeys keys;
-    private final FloorStore floor;
+    private final CustomerStore customers;
+    private final SettingsStore settings;
 
-    JobBook(JobStore store, Journal journal, RequestKeys keys, FloorStore floor) {
+    JobBook(JobStore store, Journal journal, RequestKeys keys, CustomerStore customers, SettingsStore settings) {
+        this.customers = customers;
+        this.settings = settings;
         this.store = store;
         this.journal = journal;
         this.keys = keys;
-        this.floor = floor;
     }
 
     /** Who changes something, when, and under which key, so that a retry is known. */
@@ -57,19 +63,55 @@ public class JobBook {
 
     @Transactional(readOnly = true)
     public JobView view(String tag) {
-        return JobViews.of(load(store.byTag(tag).orElseThrow(() -> unknown(tag))));
+        return JobViews.of(recorded(tag));
     }
 
     /** The plate of a job, once it was read. */
     @Transactional(readOnly = true)
     public Optional<Plate> plate(String tag) {
-        return load(store.byTag(tag).orElseThrow(() -> unknown(tag))).plate();
+        return recorded(tag).plate();
+    }
+
+    RecordedJob recorded(String tag) {
+        return load(store.byTag(tag).orElseThrow(() -> unknown(tag)));
+    }
+
+    void remember(String key, Hand hand, long jobId) {
+        keys.remember(key, hand.person().username(), jobId);
+    }
+
+    /** Tag of the job that the same call by the same person made already. */
+    public Optional<String> madeBefore(Hand hand) {
+        return hand.key().flatMap(k -> keys.done(k, hand.person().username()));
     }
 
     /** The record of a job as the core takes it. */
     @Transactional(readOnly = true)
     public JobRecord record(String tag) {
-        return load(store.byTag(tag).orElseThrow(() -> unknown(tag))).record();
+        return recorded(tag).record();
+    }
+
+    /** Refuses a job that is not there. */
+    @Transactional(readOnly = true)
+    public void mustExist(String tag) {
+        store.byTag(tag).orElseThrow(() -> unknown(tag));
+    }
+
+    /**
+     * Changes something that belongs to a job and is kept in another room: the job is held, a retry changes nothing, and what
+     * {@code change} answers is written into the journal.
+     */
+    @Transactional
+    public void beside(String tag, String what, Hand hand, Supplier<Object> change) {
+        JobRow row = lock(tag);
+        if (!repeated(hand)) {
+            finish(row, hand, what, change.get());
+        }
+    }
+
+    /** The rules by which this shop judges. */
+    public ShopRules rules() {
+        return settings.current().rules();
     }
 
     /** The simulated motor's settings of a job. */
@@ -86,12 +128,23 @@ public class JobBook {
     /** Takes a job in; the same key again answers with the job made the first time. */
     @Transactional
     public JobView receive(Receipt receipt, Hand hand) {
-        Optional<String> done =
-                hand.key().flatMap(k -> keys.done(k, hand.person().username()));
+        Optional<String> done = madeBefore(hand);
         if (done.isPresent()) {
             return view(done.get());
         }
-        JobRow row = receipt.row(store.nextTag(), hand);
+        receipt.check(hand.at());
+        return receiveAs(store.nextTag(settings.current().tagPrefix()), receipt, hand);
+    }
+
+    /** Takes a job in under a tag of an earlier time. */
+    @Transactional
+    public JobView receiveAs(String tag, Receipt receipt, Hand hand) {
+        receipt.check(hand.at());
+        long customer = customers.findOrAdd(receipt.customer());
+        if (receipt.contact() != null) {
+            receipt.contact().ifPresent(c -> customers.addContact(customer, c));
+        }
+        JobRow row = receipt.row(tag, customer, hand);
         long id = store.insert(row);
         hand.key().ifPresent(k -> keys.remember(k, hand.person().username(), id));
         journal.write(id, hand.name(), hand.at(), "received", null, receipt);
@@ -99,32 +152,61 @@ public class JobBook {
     }
 
     /**
-     * Writes a sheet.
+     * Writes a sheet. Where somebody else wrote it meanwhile, both changes are merged as long as they do not touch the same
+     * field.
      *
      * @param seen version the writer saw; 0 for none
      * @throws InvalidInputException when the core refuses it
-     * @throws RefusedException when somebody else wrote it meanwhile
+     * @throws ClashException when both changed the same field to something else
      */
     @Transactional
     public JobView writeSheet(String tag, SheetKind kind, int seen, Map<String, Object> typed, Hand hand) {
         TypedInput.read(kind.type(), typed);
         JobRow row = lock(tag);
-        Optional<JobRow.SheetRow> old = load(row).sheet(kind);
+        RecordedJob job = load(row);
+        opening(job, kind);
+        Optional<JobRow.SheetRow> old = job.sheet(kind);
         int version = old.map(JobRow.SheetRow::version).orElse(0);
-        if (version != seen) {
-            throw RefusedException.stale(old.map(o -> o.by() + " changed this at "
-                            + o.at().toLocalTime().withNano(0) + " UTC. Yours is kept: look at both, then save again")
-                    .orElse("This was removed meanwhile"));
+        Map<String, Object> whole = old.filter(o -> o.version() != seen)
+                .map(o -> merged(row.id(), kind, seen, o, typed))
+                .orElse(typed);
+        if (whole != typed) {
+            TypedInput.read(kind.type(), whole);
         }
-        store.writeSheet(row.id(), kind, version + 1, typed, hand.name(), hand.at());
+        store.writeSheet(row.id(), kind, version + 1, whole, hand.name(), hand.at());
         journal.write(
                 row.id(),
                 hand.name(),
                 hand.at(),
                 "wrote " + kind.word(),
                 old.map(JobRow.SheetRow::typed).orElse(null),
-                typed);
+                whole);
         return summarise(tag);
+    }
+
+    private Map<String, Object> merged(
+            long jobId, SheetKind kind, int seen, JobRow.SheetRow theirs, Map<String, Object> mine) {
+        Map<String, Object> before = store.past(jobId, kind, seen).orElse(Map.of());
+        SheetMerge.Outcome outcome = SheetMerge.of(before, theirs.typed(), mine);
+        if (!outcome.clashes().isEmpty()) {
+            throw new ClashException(theirs, outcome.clashes());
+        }
+        return outcome.merged();
+    }
+
+    /** What is written with the motor open asks first whether it may be opened here. */
+    private static void opening(RecordedJob job, SheetKind kind) {
+        if (kind == SheetKind.COIL_MAP || kind == SheetKind.WINDING) {
+            mayOpen(job);
+        }
+    }
+
+    private static void mayOpen(RecordedJob job) {
+        OpeningGate gate = JobReading.opening(job.record());
+        if (!gate.open()) {
+            OpeningGate.Reason first = gate.holding().get(0);
+            throw RefusedException.gated(first.sentence() + ". " + first.opens());
+        }
     }
 
     /** Records a test, superseding the one that stood. */
@@ -163,6 +245,9 @@ public class JobBook {
         if (repeated(hand)) {
             return view(tag);
         }
+        if (kind == EventKind.WORKED && "opened".equals(detail.get("work"))) {
+            mayOpen(load(row));
+        }
         store.addEvent(row.id(), kind, detail, hand.name(), hand.at());
         finish(row, hand, kind.word(), detail);
         return summarise(tag);
@@ -178,7 +263,7 @@ public class JobBook {
     }
 
     private boolean repeated(Hand hand) {
-        return hand.key().flatMap(k -> keys.done(k, hand.person().username())).isPresent();
+        return madeBefore(hand).isPresent();
     }
 
     private void finish(JobRow row, Hand hand, String what, Object after) {
@@ -186,64 +271,30 @@ public class JobBook {
         journal.write(row.id(), hand.name(), hand.at(), what, null, after);
     }
 
-    /** Every job that holds the words of {@code find}, in the order in which they need hands. */
+    /** Every stay of the motor so marked, newest first. */
     @Transactional(readOnly = true)
-    public List<FloorRow> floor(String find) {
-        return floor.rows(find);
+    public List<Stay> stays(String mark) {
+        return store.byMark(mark).stream()
+                .map(tag -> Stay.of(load(store.byTag(tag).orElseThrow())))
+                .toList();
     }
 
-    /** Sets work down half way: where the hands were, and for which rush job. */
-    @Transactional
-    public JobView setDown(String tag, String handsWere, Optional<String> displacedBy, Hand hand) {
-        JobRow row = lock(tag);
-        Problems problems = new Problems();
-        if (problems.name("handsWere", handsWere) && handsWere.strip().length() > LONGEST_LINE) {
-            problems.add("handsWere", Problem.Code.RANGE, "handsWere has at most " + LONGEST_LINE + " characters");
-        }
-        displacedBy.ifPresent(by -> {
-            if (by.equals(tag)
-                    || store.byTag(by).filter(j -> j.urgency().equals("rush")).isEmpty()) {
-                problems.add("displacedBy", Problem.Code.CONTRADICTION, by + " is no rush job in this shop");
-            }
-        });
-        problems.throwIfAny();
-        if (row.setDown().isPresent()) {
-            throw RefusedException.stale(row.setDown().get().by() + " has set it down already");
-        }
-        FloorRow.SetDown setDown = new FloorRow.SetDown(hand.name(), hand.at(), handsWere.strip(), displacedBy);
-        store.setDown(row.id(), Optional.of(setDown));
-        Map<String, Object> detail = Map.of("handsWere", setDown.handsWere(), "displacedBy", displacedBy.orElse(""));
-        store.addEvent(row.id(), EventKind.SET_DOWN, detail, hand.name(), hand.at());
-        finish(row, hand, EventKind.SET_DOWN.word(), detail);
-        return summarise(tag);
-    }
-
-    /** Takes work up again where the hands were. */
-    @Transactional
-    public JobView pickUp(String tag, Hand hand) {
-        JobRow row = lock(tag);
-        FloorRow.SetDown before = row.setDown()
-                .orElseThrow(
-                        () -> RefusedException.stale("Nobody has set " + tag + " down, or it is taken up already"));
-        store.setDown(row.id(), Optional.empty());
-        store.addEvent(row.id(), EventKind.PICKED_UP, Map.of("handsWere", before.handsWere()), hand.name(), hand.at());
-        journal.write(row.id(), hand.name(), hand.at(), EventKind.PICKED_UP.word(), before, null);
-        return summarise(tag);
-    }
-
-    private JobView summarise(String tag) {
+    /** Leaves what the core reads now on the job's row, and shows it. */
+    JobView summarise(String tag) {
         RecordedJob job = load(store.byTag(tag).orElseThrow());
         JobReading reading = JobReading.of(job.record(), JobClock.seconds(JobClock.now()));
+        Optional<Plate> plate = job.plate();
         store.summary(
                 job.row.id(),
-                JobViews.motorLine(job.plate()),
+                JobViews.motorLine(plate),
                 reading.next().station().word(),
                 reading.next().sentence(),
                 reading.next().step(),
                 reading.worst().verdict().word(),
                 reading.gate().state().word(),
-                job.plate().map(JobBook::words).orElse(""));
-        return JobViews.of(job);
+                plate.flatMap(Plate::serial).flatMap(MotorMark::of).map(MotorMark::text),
+                plate.map(JobBook::words).orElse(""));
+        return JobViews.of(job.at(store.byTag(tag).orElseThrow()));
     }
 
     /** What a plate adds to what a job is found by. */
@@ -252,14 +303,17 @@ public class JobBook {
                 " ",
                 JobViews.motorLine(Optional.of(plate)),
                 plate.maker().orElse(""),
-                plate.serial().orElse(""));
+                plate.serial().orElse(""),
+                plate.details().flatMap(PlateDetails::model).orElse(""));
     }
 
-    private RecordedJob load(JobRow row) {
-        return new RecordedJob(row, store.sheets(row.id()), store.tests(row.id()), store.events(row.id()));
+    RecordedJob load(JobRow row) {
+        return new RecordedJob(
+                row, store.sheets(row.id()), store.tests(row.id()), store.events(row.id()), settings.current());
     }
 
-    private JobRow lock(String tag) {
+    /** The job, held until the transaction ends. */
+    JobRow lock(String tag) {
         return store.lock(tag).orElseThrow(() -> unknown(tag));
     }
 

@@ -6,7 +6,6 @@ import app.brasskettle.server.access.Role;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -15,7 +14,6 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Jobs: receive, read, write their sheets. */
@@ -26,29 +24,10 @@ class JobController {
     /** A sheet as its writer typed it, with the version they saw. */
     record SheetBody(int version, Map<String, Object> typed) {}
 
-    /** Where the hands were, and the rush job it is set down for. */
-    record SetDownBody(String handsWere, String displacedBy) {}
-
     private final JobBook book;
 
     JobController(JobBook book) {
         this.book = book;
-    }
-
-    @GetMapping
-    List<FloorRow> floor(@RequestParam(defaultValue = "") String find) {
-        return book.floor(find);
-    }
-
-    @PostMapping("/{tag}/set-down")
-    JobView setDown(@PathVariable String tag, @RequestBody SetDownBody body, Authentication who) {
-        Optional<String> displacedBy = Optional.ofNullable(body.displacedBy()).filter(by -> !by.isBlank());
-        return book.setDown(tag, body.handsWere(), displacedBy, JobBook.Hand.of(People.of(who), null));
-    }
-
-    @PostMapping("/{tag}/pick-up")
-    JobView pickUp(@PathVariable String tag, Authentication who) {
-        return book.pickUp(tag, JobBook.Hand.of(People.of(who), null));
     }
 
     @PostMapping

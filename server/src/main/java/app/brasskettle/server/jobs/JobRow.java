@@ -20,7 +20,36 @@ record JobRow(
         String receivedBy,
         Map<String, Object> simulatedMotor,
         int version,
-        Optional<FloorRow.SetDown> setDown) {
+        long customerId,
+        String mark,
+        String askedBy,
+        Optional<FloorRow.SetDown> setDown,
+        Optional<FloorRow.Waiting> waiting,
+        Optional<FloorRow.Left> left) {
+
+    /** The same row as another shop received it. */
+    JobRow receivedBy(String by, Map<String, Object> motor, String knownBy) {
+        return new JobRow(
+                id,
+                tag,
+                customer,
+                machine,
+                complaint,
+                supply,
+                urgency,
+                outageCostPerHour,
+                promisedAt,
+                receivedAt,
+                by,
+                motor,
+                version,
+                customerId,
+                knownBy,
+                askedBy,
+                setDown,
+                waiting,
+                left);
+    }
 
     /** A sheet as stored. */
     record SheetRow(SheetKind kind, int version, Map<String, Object> typed, String by, OffsetDateTime at) {}

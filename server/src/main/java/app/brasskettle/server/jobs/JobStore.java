@@ -53,7 +53,12 @@ class JobStore {
                 row.getString("received_by"),
                 json.stored(row.getString("simulated_motor")),
                 row.getInt("version"),
-                setDown(row));
+                row.getLong("customer_id"),
+                row.getString("mark"),
+                row.getString("asked_by"),
+                setDown(row),
+                waiting(row),
+                left(row));
     }
 
     static Optional<FloorRow.SetDown> setDown(ResultSet row) throws SQLException {
@@ -65,6 +70,45 @@ class JobStore {
                         row.getObject("set_down_at", OffsetDateTime.class),
                         row.getString("hands_were"),
                         Optional.ofNullable(row.getString("displaced_by"))));
+    }
+
+    static Optional<FloorRow.Waiting> waiting(ResultSet row) throws SQLException {
+        String what = row.getString("waits_for");
+        return what == null
+                ? Optional.empty()
+                : Optional.of(new FloorRow.Waiting(what, row.getString("waits_because")));
+    }
+
+    static Optional<FloorRow.Left> left(ResultSet row) throws SQLException {
+        OffsetDateTime at = row.getObject("left_at", OffsetDateTime.class);
+        return at == null ? Optional.empty() : Optional.of(new FloorRow.Left(at, row.getString("left_how")));
+    }
+
+    /** Puts a job on hold, or takes it up again with nothing given. */
+    void waiting(long jobId, Optional<FloorRow.Waiting> waiting) {
+        db.sql("update job set waits_for = :what, waits_because = :because where id = :id")
+                .param("what", waiting.map(FloorRow.Waiting::what).orElse(null))
+                .param("because", waiting.map(FloorRow.Waiting::reason).orElse(null))
+                .param("id", jobId)
+                .update();
+    }
+
+    /** Lets a job leave the shop, or takes it back with nothing given. */
+    void left(long jobId, Optional<FloorRow.Left> left) {
+        db.sql("update job set left_at = :at, left_how = :how where id = :id")
+                .param("at", left.map(FloorRow.Left::at).orElse(null), java.sql.Types.TIMESTAMP_WITH_TIMEZONE)
+                .param("how", left.map(FloorRow.Left::how).orElse(null))
+                .param("id", jobId)
+                .update();
+    }
+
+    /** Tags of every job of the motor so marked, newest first. */
+    List<String> byMark(String mark) {
+        return db.sql(
+                        "select tag from job where mark = :mark and mark <> '' order by received_at desc, id desc limit 50")
+                .param("mark", mark)
+                .query(String.class)
+                .list();
     }
 
     /** Sets a job down, or picks it up with nothing given. */
@@ -85,9 +129,9 @@ class JobStore {
     long insert(JobRow job) {
         return db.sql("""
                 insert into job (tag, customer, machine, complaint, supply, urgency, outage_cost_per_hour, promised_at,
-                  received_at, received_by, simulated_motor)
+                  received_at, received_by, simulated_motor, customer_id, mark, asked_by)
                 values (:tag, :customer, :machine, :complaint, :supply, :urgency, :outage, :promised, :received, :by,
-                  :motor::jsonb)
+                  :motor::jsonb, :customerId, :mark, :askedBy)
                 returning id""")
                 .param("tag", job.tag())
                 .param("customer", job.customer())
@@ -100,14 +144,17 @@ class JobStore {
                 .param("received", job.receivedAt())
                 .param("by", job.receivedBy())
                 .param("motor", json.text(job.simulatedMotor()))
+                .param("customerId", job.customerId())
+                .param("mark", job.mark())
+                .param("askedBy", job.askedBy())
                 .query(Long.class)
                 .single();
     }
 
-    String nextTag() {
+    String nextTag(String prefix) {
         long number =
                 db.sql("select nextval('job_tag_number')").query(Long.class).single();
-        return String.format("TQ-%04d", number);
+        return String.format("%s-%04d", prefix, number);
     }
 
     void simulatedMotor(long jobId, Map<String, Object> motor) {
@@ -126,11 +173,12 @@ class JobStore {
             String step,
             String worst,
             String gate,
+            Optional<String> mark,
             String find) {
         db.sql("""
                 update job set version = version + 1, motor = :motor, station = :station, next_action = :action,
-                  next_step = :step, worst = :worst, gate = :gate,
-                  find_by = lower(concat_ws(' ', tag, customer, machine, complaint, :find::text))
+                  next_step = :step, worst = :worst, gate = :gate, mark = coalesce(:mark, mark),
+                  find_by = lower(concat_ws(' ', tag, customer, machine, complaint, mark, :find::text))
                 where id = :id""")
                 .param("motor", motor)
                 .param("station", station)
@@ -138,6 +186,7 @@ class JobStore {
                 .param("step", step)
                 .param("worst", worst)
                 .param("gate", gate)
+                .param("mark", mark.orElse(null), java.sql.Types.VARCHAR)
                 .param("find", find)
                 .param("id", jobId)
                 .update();
@@ -155,7 +204,23 @@ class JobStore {
                 .list();
     }
 
+    /** What was typed in an earlier version of a sheet. */
+    Optional<Map<String, Object>> past(long jobId, SheetKind kind, int version) {
+        return db.sql("select typed from job_sheet_past where job_id = :id and kind = :kind and version = :version")
+                .param("id", jobId)
+                .param("kind", kind.word())
+                .param("version", version)
+                .query(String.class)
+                .optional()
+                .map(json::stored);
+    }
+
+    /** Writes a sheet; what stood there is kept beside it. */
     void writeSheet(long jobId, SheetKind kind, int version, Map<String, Object> typed, String by, OffsetDateTime at) {
+        db.sql("""
+                insert into job_sheet_past (job_id, kind, version, typed, written_by, written_at)
+                select job_id, kind, version, typed, written_by, written_at from job_sheet
+                where job_id = :id and kind = :kind""").param("id", jobId).param("kind", kind.word()).update();
         db.sql("""
                 insert into job_sheet (job_id, kind, version, typed, written_by, written_at)
                 values (:id, :kind, :version, :typed::jsonb, :by, :at)

@@ -8,11 +8,13 @@ import app.brasskettle.core.insulation.AbsorptionFit;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.insulation.TestVoltage;
+import app.brasskettle.core.jobs.ArrivalReading;
 import app.brasskettle.core.jobs.JobReading;
-import app.brasskettle.core.nameplate.NameplateReading;
+import app.brasskettle.core.nameplate.PlateReading;
 import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.teardown.OpeningGate;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.WindingResult;
@@ -32,7 +34,9 @@ public record JobView(
         Optional<Discharge> discharge,
         List<LedgerEntry> ledger,
         Map<String, Sheet> sheets,
-        Optional<NameplateReading> plate,
+        OpeningGate opening,
+        Optional<ArrivalReading> arrival,
+        Optional<PlateReading> plate,
         Bench bench,
         List<JobReading.Piece> evidence,
         FailureRanking ranking,
@@ -58,7 +62,12 @@ public record JobView(
             String receivedBy,
             double hoursInShop,
             double outageSoFar,
-            Optional<FloorRow.SetDown> setDown) {}
+            long customerId,
+            String mark,
+            String askedBy,
+            Optional<FloorRow.SetDown> setDown,
+            Optional<FloorRow.Waiting> waiting,
+            Optional<FloorRow.Left> left) {}
 
     /** Grounding of the leads after the last voltage. */
     public record Discharge(
@@ -93,11 +102,13 @@ public record JobView(
 
     public record Proof(Judgement judgement, Done done) {}
 
-    /** The insulation test: readings, result, how the current divides, and the verdict as it stands on this job. */
+    /** The insulation test: readings, result, how the current divides, the verdict as it stands on this job, and
+     * the other school's. */
     public record Insulation(
             InsulationTest test,
             InsulationResult result,
             Judgement standing,
+            Judgement other,
             Optional<Fit> fit,
             boolean simulated,
             Done done) {}

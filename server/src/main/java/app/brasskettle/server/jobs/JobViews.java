@@ -1,11 +1,13 @@
 package app.brasskettle.server.jobs;
 
-import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.jobs.JobRecord;
-import app.brasskettle.core.jobs.Plate;
+import app.brasskettle.core.nameplate.FieldMark;
+import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.nameplate.PlateField;
+import app.brasskettle.core.nameplate.RatingBlock;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.resistance.Connection;
@@ -19,6 +21,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Views of stored jobs. */
 final class JobViews {
@@ -47,7 +50,9 @@ final class JobViews {
                                 d.provedAt().isPresent())),
                 new Ledger(job, reading).entries(),
                 sheets,
-                record.plate(),
+                reading.opening(),
+                reading.arrival(),
+                reading.plate(),
                 bench(job, record, reading),
                 reading.evidence(),
                 reading.ranking(),
@@ -84,16 +89,48 @@ final class JobViews {
                 row.receivedBy(),
                 hours,
                 hours * row.outageCostPerHour().doubleValue(),
-                row.setDown());
+                row.customerId(),
+                row.mark(),
+                row.askedBy(),
+                row.setDown(),
+                row.waiting(),
+                row.left());
     }
 
     /** The motor in one line; empty until its plate was read. */
     static String motorLine(Optional<Plate> plate) {
-        return plate.map(p -> Figures.show(p.ratedPowerW(), Dimension.POWER) + " · "
-                        + Figures.show(p.ratedVoltageV(), Dimension.VOLTAGE) + joined(p.connection()) + " · "
-                        + Figures.show(p.ratedCurrentA(), Dimension.CURRENT) + " · "
-                        + Figures.plain(p.ratedSpeedRpm()) + " r/min")
+        return plate.map(p -> {
+                    List<String> parts = new ArrayList<>();
+                    p.ratedPowerW()
+                            .ifPresent(w ->
+                                    parts.add(about(p, PlateField.RATED_POWER) + Figures.show(w, Dimension.POWER)));
+                    p.ratedVoltageV()
+                            .ifPresent(v -> parts.add(about(p, PlateField.RATED_VOLTAGE)
+                                    + Figures.show(v, Dimension.VOLTAGE)
+                                    + joined(p.connection())));
+                    p.ratedCurrentA()
+                            .ifPresent(a ->
+                                    parts.add(about(p, PlateField.RATED_CURRENT) + Figures.show(a, Dimension.CURRENT)));
+                    p.ratedSpeedRpm()
+                            .ifPresent(n -> parts.add(about(p, PlateField.RATED_SPEED) + speeds(p, n) + " r/min"));
+                    return String.join(" · ", parts);
+                })
                 .orElse("");
+    }
+
+    /** The speeds of a motor that has more than one. */
+    private static String speeds(Plate plate, double first) {
+        List<Double> all = new ArrayList<>(List.of(first));
+        plate.further().orElse(List.of()).stream()
+                .filter(b -> b.frequencyHz() == plate.frequencyHz())
+                .map(RatingBlock::ratedSpeedRpm)
+                .filter(n -> all.stream().allMatch(a -> Math.abs(a - n) > 0.1 * a))
+                .forEach(all::add);
+        return all.stream().map(Figures::plain).collect(Collectors.joining("/"));
+    }
+
+    private static String about(Plate plate, PlateField field) {
+        return plate.state(field) == FieldMark.State.ESTIMATED ? "≈ " : "";
     }
 
     private static String joined(Connection connection) {
@@ -135,8 +172,11 @@ final class JobViews {
         Judgement standing = reading.insulation().orElseThrow();
         return new JobView.Insulation(
                 test,
-                WorksheetCatalogue.INSULATION.work().apply(test),
+                job.record().insulation().orElseThrow().result(),
                 standing,
+                job.record()
+                        .rules()
+                        .other(job.record().insulation().orElseThrow().result()),
                 JobView.Fit.of(test),
                 row.simulated(),
                 done(row));
@@ -147,7 +187,7 @@ final class JobViews {
                 .orElseThrow()
                 .result();
         return new JobView.Resistance(
-                test, WorksheetCatalogue.RESISTANCE.work().apply(test), row.simulated(), done(row));
+                test, job.record().resistance().orElseThrow().result(), row.simulated(), done(row));
     }
 
     private static JobView.Done done(JobRow.TestRow t) {

@@ -2,6 +2,7 @@ package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.JobReading;
+import app.brasskettle.core.jobs.Station;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Word;
@@ -46,8 +47,7 @@ final class Ledger {
             case ARRIVAL ->
                 job.read(SheetKind.ARRIVAL, Arrival.class).ifPresent(a -> add(s, arrival(a), shaft(a), "receive"));
             case PLATE ->
-                job.record()
-                        .plate()
+                reading.plate()
                         .ifPresent(p ->
                                 add(s, p.judgement().verdict(), p.judgement().headline(), "plate"));
             case COIL_MAP ->
@@ -132,9 +132,20 @@ final class Ledger {
             case CONCLUDED -> add(e, Verdict.HOLDS, "Cause concluded: " + e.text("spoken"), "cause");
             case CHOSEN -> add(e, Verdict.HOLDS, e.text("option") + " chosen by " + e.text("customer"), "choose");
             case SET_DOWN -> add(e, Verdict.UNPROVEN, "Set down: “" + e.text("handsWere") + "”", "gate");
+            case SKIPPED -> add(e, Verdict.UNPROVEN, station(e) + " skipped: " + e.text("reason"), "gate");
+            case TAKEN_UP -> add(e, Verdict.UNPROVEN, station(e) + " taken up after all", "gate");
+            case SENT_BACK -> add(e, Verdict.UNPROVEN, "Back to " + station(e) + ": " + e.text("reason"), "gate");
+            case HELD -> add(e, Verdict.UNPROVEN, "Waits for " + e.text("what") + ": " + e.text("reason"), "gate");
+            case RESUMED -> add(e, Verdict.UNPROVEN, "No longer waits for " + e.text("what"), "gate");
+            case LEFT -> add(e, Verdict.UNPROVEN, "Left the shop: " + e.text("how"), "gate");
+            case CAME_BACK -> add(e, Verdict.UNPROVEN, "Back in the shop", "gate");
             case PICKED_UP -> add(e, Verdict.UNPROVEN, "Picked up again", "gate");
             case VOLTAGE_APPLIED, ISOLATED, EVIDENCE_RESTORED -> {}
         }
+    }
+
+    private static String station(JobRow.EventRow e) {
+        return Word.parse(Station.class, e.text("station")).orElseThrow().spoken();
     }
 
     private void add(JobRow.EventRow e, Verdict verdict, String headline, String step) {

@@ -1,9 +1,11 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.passport.MotorMark;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Quantity;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.server.customers.Customer;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.OffsetDateTime;
@@ -20,6 +22,9 @@ import java.util.Optional;
  * @param supply what fed it when it failed
  * @param urgency rush, usual or can-wait
  * @param outageCostPerHour as typed, nothing for none
+ * @param serial serial number, or a mark the shop gave it; nothing when it has neither
+ * @param askedBy who asked for a rush
+ * @param contact whom to call about it, nothing for nobody new
  * @param promisedAt when it is promised, nothing for not promised
  */
 public record Receipt(
@@ -29,36 +34,58 @@ public record Receipt(
         String supply,
         String urgency,
         String outageCostPerHour,
+        String serial,
+        String askedBy,
+        Optional<Customer.Contact> contact,
         Optional<OffsetDateTime> promisedAt) {
 
     private static final List<String> URGENCIES = List.of("rush", "usual", "can-wait");
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_COMPLAINT = 2000;
     private static final int LONGEST_SUPPLY = 200;
+    private static final int LONGEST_MARK = 80;
     private static final double DEAREST_HOUR = 1e9;
 
-    JobRow row(String tag, JobBook.Hand hand) {
+    /** Judges everything before anything is kept. */
+    void check(OffsetDateTime at) {
         Problems problems = new Problems();
         name("customer", customer, problems);
         name("machine", machine, problems);
         length("complaint", complaint, LONGEST_COMPLAINT, problems);
         length("supply", supply, LONGEST_SUPPLY, problems);
+        length("serial", serial, LONGEST_MARK, problems);
+        length("askedBy", askedBy, LONGEST_NAME, problems);
         if (urgency == null || !URGENCIES.contains(urgency)) {
             problems.add("urgency", Problem.Code.WORD, "urgency must be one of " + String.join(", ", URGENCIES));
+        } else if (urgency.equals("rush") && (askedBy == null || askedBy.isBlank())) {
+            problems.add(
+                    "askedBy",
+                    Problem.Code.MISSING,
+                    "askedBy is missing: a rush pushes others aside; who asked for it?");
         }
-        double outage = Quantity.parse("outageCostPerHour", outageCostPerHour, Dimension.MONEY, problems)
-                .map(Quantity::value)
-                .orElse(0.0);
+        double outage = outage(problems);
         if (outage < 0 || outage > DEAREST_HOUR) {
             problems.add(
                     "outageCostPerHour",
                     Problem.Code.RANGE,
                     "outageCostPerHour is " + outageCostPerHour + "; it must be from 0 to 1000000000");
         }
-        if (promisedAt != null && promisedAt.filter(p -> p.isBefore(hand.at())).isPresent()) {
+        if (promisedAt != null && promisedAt.filter(p -> p.isBefore(at)).isPresent()) {
             problems.add("promisedAt", Problem.Code.RANGE, "promisedAt lies in the past");
         }
+        if (contact != null) {
+            contact.ifPresent(c -> c.check("contact.", problems));
+        }
         problems.throwIfAny();
+    }
+
+    private double outage(Problems problems) {
+        return Quantity.parse("outageCostPerHour", outageCostPerHour, Dimension.MONEY, problems)
+                .map(Quantity::value)
+                .orElse(0.0);
+    }
+
+    JobRow row(String tag, long customerId, JobBook.Hand hand) {
         return new JobRow(
                 0,
                 tag,
@@ -67,12 +94,17 @@ public record Receipt(
                 complaint == null ? "" : complaint.strip(),
                 supply == null ? "" : supply.strip(),
                 urgency,
-                BigDecimal.valueOf(outage).setScale(2, RoundingMode.HALF_UP),
+                BigDecimal.valueOf(outage(new Problems())).setScale(2, RoundingMode.HALF_UP),
                 promisedAt == null ? Optional.empty() : promisedAt,
                 hand.at(),
                 hand.name(),
                 Map.of("faults", List.of(), "windingTemperatureC", 21.0),
                 1,
+                customerId,
+                MotorMark.of(serial).map(MotorMark::text).orElse(""),
+                askedBy == null ? "" : askedBy.strip(),
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 

@@ -1,23 +1,26 @@
 package app.brasskettle.server.jobs;
 
-import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.jobs.Arrival;
+import app.brasskettle.core.jobs.Course;
 import app.brasskettle.core.jobs.JobRecord;
-import app.brasskettle.core.jobs.Plate;
+import app.brasskettle.core.jobs.Station;
 import app.brasskettle.core.jobs.TesterProof;
+import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.resistance.ResistanceTest;
-import app.brasskettle.core.surge.SurgeLimits;
+import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.worksheet.RecordReader;
 import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.server.settings.ShopSettings;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -33,11 +36,27 @@ final class RecordedJob {
     final List<JobRow.TestRow> tests;
     final List<JobRow.EventRow> events;
 
-    RecordedJob(JobRow row, List<JobRow.SheetRow> sheets, List<JobRow.TestRow> tests, List<JobRow.EventRow> events) {
+    private final ShopSettings shop;
+    private JobRecord record;
+
+    RecordedJob(
+            JobRow row,
+            List<JobRow.SheetRow> sheets,
+            List<JobRow.TestRow> tests,
+            List<JobRow.EventRow> events,
+            ShopSettings shop) {
         this.row = row;
+        this.shop = shop;
         this.sheets = sheets;
         this.tests = tests;
         this.events = events;
+    }
+
+    /** The same record beside a row that was written since. */
+    RecordedJob at(JobRow newer) {
+        RecordedJob job = new RecordedJob(newer, sheets, tests, events, shop);
+        job.record = record;
+        return job;
     }
 
     Optional<JobRow.SheetRow> sheet(SheetKind kind) {
@@ -71,24 +90,31 @@ final class RecordedJob {
         return read(SheetKind.PLATE, Plate.class);
     }
 
+    /** The record as the core takes it; read once, since tests are computed on the way. */
     JobRecord record() {
-        Optional<Plate> plate = plate();
+        if (record == null) {
+            record = gather();
+        }
+        return record;
+    }
+
+    private JobRecord gather() {
+        ShopRules rules = shop.rules();
         return new JobRecord(
                 read(SheetKind.ARRIVAL, Arrival.class),
-                plate.map(p -> WorksheetCatalogue.NAMEPLATE.work().apply(p.rating())),
-                plate.map(Plate::ratedPowerW),
-                plate.map(Plate::hazardousArea).orElse(false),
+                plate(),
+                shop.validCertificate(JobClock.now()),
+                rules,
+                course(),
                 row.outageCostPerHour().doubleValue(),
                 last(EventKind.LOCKED_OUT).map(e -> e.by() + ", " + e.text("means")),
                 taken(TestKind.TESTER_PROOF, TesterProof.class),
                 taken(TestKind.INSULATION_RESISTANCE, InsulationTest.class)
-                        .map(t -> new JobRecord.Taken<>(
-                                WorksheetCatalogue.INSULATION.work().apply(t.result()), t.at())),
+                        .map(t -> new JobRecord.Taken<>(rules.insulation(t.result()), t.at())),
                 taken(TestKind.WINDING_RESISTANCE, ResistanceTest.class)
-                        .map(t -> new JobRecord.Taken<>(
-                                WorksheetCatalogue.RESISTANCE.work().apply(t.result()), t.at())),
+                        .map(t -> new JobRecord.Taken<>(rules.resistance(t.result()), t.at())),
                 taken(TestKind.SURGE_COMPARISON, SurgeSet.class)
-                        .map(t -> new JobRecord.Taken<>(t.result().compare(SurgeLimits.standard()), t.at())),
+                        .map(t -> new JobRecord.Taken<>(rules.surge(t.result()), t.at())),
                 isolated(),
                 all(EventKind.VOLTAGE_APPLIED).stream()
                         .map(e -> new DischargeClock.Applied(
@@ -103,10 +129,48 @@ final class RecordedJob {
                 added(),
                 struck(),
                 last(EventKind.CONCLUDED).map(e -> e.text("spoken")),
-                read(SheetKind.WINDING, WindingData.class)
-                        .map(d -> WorksheetCatalogue.WINDING.work().apply(d)),
+                read(SheetKind.WINDING, WindingData.class).map(rules::winding),
                 read(SheetKind.OFFERS, ChoiceSheet.class),
                 last(EventKind.CHOSEN).map(e -> e.text("option")));
+    }
+
+    /** Skips, a return and holds, as the events and the row tell them. */
+    private Course course() {
+        Map<Station, String> skipped = new EnumMap<>(Station.class);
+        Optional<JobRow.EventRow> back = Optional.empty();
+        for (JobRow.EventRow e : events) {
+            Optional<Station> station = Word.parse(Station.class, e.text("station"));
+            switch (e.kind()) {
+                case SKIPPED -> station.ifPresent(s -> skipped.put(s, e.text("reason")));
+                case TAKEN_UP -> station.ifPresent(skipped::remove);
+                case SENT_BACK -> {
+                    station.ifPresent(skipped::remove);
+                    back = Optional.of(e);
+                }
+                default -> {}
+            }
+        }
+        return new Course(
+                skipped,
+                back.filter(e -> !doneSince(e))
+                        .map(e -> new Course.Back(
+                                Word.parse(Station.class, e.text("station")).orElseThrow(), e.text("reason"))),
+                row.waiting()
+                        .map(w -> new Course.Hold(
+                                Word.parse(Course.WaitsFor.class, w.what()).orElseThrow(), w.reason())),
+                row.left().map(FloorRow.Left::how));
+    }
+
+    /** Whether something was recorded at the station a job was sent back to, since it was. */
+    private boolean doneSince(JobRow.EventRow back) {
+        Station to = Word.parse(Station.class, back.text("station")).orElseThrow();
+        boolean written = sheets.stream().anyMatch(s -> s.kind().station() == to && s.at().isAfter(back.at()));
+        boolean tested = to == Station.BENCH && tests.stream().anyMatch(t -> t.at().isAfter(back.at()));
+        boolean concluded = to == Station.CAUSE
+                && last(EventKind.CONCLUDED)
+                        .filter(e -> e.at().isAfter(back.at()))
+                        .isPresent();
+        return written || tested || concluded;
     }
 
     Set<String> isolated() {

@@ -2,27 +2,36 @@ package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.jobs.Arrival;
-import app.brasskettle.core.jobs.Plate;
+import app.brasskettle.core.jobs.Station;
+import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.worksheet.Word;
 
 /** What is written down once on a job and corrected in place. */
 public enum SheetKind implements Word {
-    ARRIVAL(Arrival.class),
-    PLATE(Plate.class),
-    COIL_MAP(PaintedStator.class),
-    WINDING(WindingData.class),
-    OFFERS(ChoiceSheet.class);
+    ARRIVAL(Arrival.class, Station.RECEIVE),
+    PLATE(Plate.class, Station.RECEIVE),
+    COIL_MAP(PaintedStator.class, Station.TEARDOWN),
+    WINDING(WindingData.class, Station.WINDING),
+    OFFERS(ChoiceSheet.class, Station.CHOOSE);
 
     private final Class<? extends Record> type;
 
-    SheetKind(Class<? extends Record> type) {
+    private final Station station;
+
+    SheetKind(Class<? extends Record> type, Station station) {
         this.type = type;
+        this.station = station;
     }
 
     /** The record of the core that holds it. */
     public Class<? extends Record> type() {
         return type;
+    }
+
+    /** The station at which it is written. */
+    Station station() {
+        return station;
     }
 }

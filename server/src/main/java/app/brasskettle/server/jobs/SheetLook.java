@@ -1,12 +1,13 @@
 package app.brasskettle.server.jobs;
 
-import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.choice.ChoiceReading;
 import app.brasskettle.core.choice.ChoiceSheet;
+import app.brasskettle.core.jobs.Arrival;
+import app.brasskettle.core.jobs.ArrivalReading;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.jobs.JobRecord;
-import app.brasskettle.core.jobs.Plate;
-import app.brasskettle.core.nameplate.NameplateReading;
+import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.nameplate.PlateReading;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.teardown.MapFact;
 import app.brasskettle.core.teardown.PaintedStator;
@@ -23,7 +24,8 @@ import java.util.Optional;
  *
  * @param shown by field, the figure in words
  * @param problems what is wrong
- * @param plate what a nameplate implies
+ * @param arrival what follows from how it came in
+ * @param plate what a nameplate says and leaves open
  * @param winding what winding data imply
  * @param windingMeasured the resistance they predict against the one measured
  * @param facts what a coil map says
@@ -32,7 +34,8 @@ import java.util.Optional;
 record SheetLook(
         Map<String, String> shown,
         List<Problem> problems,
-        Optional<NameplateReading> plate,
+        Optional<ArrivalReading> arrival,
+        Optional<PlateReading> plate,
         Optional<WindingResult> winding,
         Optional<Judgement> windingMeasured,
         List<MapFact> facts,
@@ -41,13 +44,13 @@ record SheetLook(
     static SheetLook of(SheetKind kind, Map<String, Object> typed, JobRecord job) {
         TypedInput.Attempt<? extends Record> attempt = TypedInput.attempt(kind.type(), typed);
         Optional<? extends Record> input = attempt.input();
-        Optional<WindingResult> winding = as(input, WindingData.class)
-                .map(d -> WorksheetCatalogue.WINDING.work().apply(d));
+        Optional<WindingResult> winding =
+                as(input, WindingData.class).map(d -> job.rules().winding(d));
         return new SheetLook(
                 attempt.shown(),
                 attempt.problems(),
-                as(input, Plate.class)
-                        .map(p -> WorksheetCatalogue.NAMEPLATE.work().apply(p.rating())),
+                as(input, Arrival.class).map(a -> ArrivalReading.of(a, job.plate())),
+                as(input, Plate.class).map(PlateReading::of),
                 winding,
                 JobViews.measured(job, winding),
                 as(input, PaintedStator.class).map(s -> s.map().facts()).orElse(List.of()),

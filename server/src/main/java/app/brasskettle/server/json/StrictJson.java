@@ -48,6 +48,25 @@ public class StrictJson {
         return object;
     }
 
+    /**
+     * The record of {@code type} in {@code body}, which must have every field it knows and no other.
+     *
+     * @throws InvalidInputException when it is not that
+     */
+    public <T extends Record> T exactly(Class<T> type, byte[] body) {
+        try {
+            T read = strict.readerFor(type)
+                    .with(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                    .readValue(body);
+            if (read == null) {
+                throw refusal(Problem.Code.TYPE, "The body must be one JSON object");
+            }
+            return read;
+        } catch (JacksonException broken) {
+            throw refusal(Problem.Code.SYNTAX, "The record is not what it should be: " + broken.getOriginalMessage());
+        }
+    }
+
     /** {@code value} as JSON text, for the store. */
     public String text(Object value) {
         return mapper.writeValueAsString(value);

@@ -16,14 +16,27 @@ import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Gives each call an id for the log and refuses bodies over 4 MiB, declared or not. */
+/** Gives each call an id for the log and refuses bodies that are too large, declared or not. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class BodyLimit extends OncePerRequestFilter {
 
-    private static final long MOST = 4L << 20;
-    private static final String REFUSAL =
-            "{\"title\":\"Too large\",\"status\":413,\"detail\":\"A body holds at most 4 MiB\",\"problems\":[]}";
+    private static final long MEBIBYTE = 1L << 20;
+    private static final long MOST = 4 * MEBIBYTE;
+    private static final long MOST_PHOTOGRAPH = 15 * MEBIBYTE;
+    private static final long MOST_IMPORT = 100 * MEBIBYTE;
+
+    private static long most(HttpServletRequest request) {
+        String path = request.getRequestURI();
+        if (path.matches("/api/jobs/[^/]+/photos")) {
+            return MOST_PHOTOGRAPH;
+        }
+        return path.equals("/api/jobs/import") ? MOST_IMPORT : MOST;
+    }
+
+    private static String told(long most) {
+        return "What is sent here holds at most " + most / MEBIBYTE + " MiB";
+    }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -33,26 +46,31 @@ class BodyLimit extends OncePerRequestFilter {
                 Long.toHexString(
                         java.util.concurrent.ThreadLocalRandom.current().nextLong()));
         try {
-            if (request.getContentLengthLong() > MOST) {
-                refuse(response);
+            long most = most(request);
+            if (request.getContentLengthLong() > most) {
+                refuse(response, most);
                 return;
             }
-            chain.doFilter(new Counted(request), response);
+            chain.doFilter(new Counted(request, most), response);
         } finally {
             MDC.remove("request");
         }
     }
 
-    private static void refuse(HttpServletResponse response) throws IOException {
+    private static void refuse(HttpServletResponse response, long most) throws IOException {
         response.setStatus(HttpStatus.CONTENT_TOO_LARGE.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.getWriter().write(REFUSAL);
+        response.getWriter()
+                .write("{\"title\":\"Too large\",\"status\":413,\"detail\":\"" + told(most) + "\",\"problems\":[]}");
     }
 
     private static final class Counted extends HttpServletRequestWrapper {
 
-        Counted(HttpServletRequest request) {
+        private final long most;
+
+        Counted(HttpServletRequest request, long most) {
             super(request);
+            this.most = most;
         }
 
         @Override
@@ -77,8 +95,8 @@ class BodyLimit extends OncePerRequestFilter {
 
                 private void count(int more) {
                     read += more;
-                    if (read > MOST) {
-                        throw RefusedException.tooLarge("A body holds at most 4 MiB");
+                    if (read > most) {
+                        throw RefusedException.tooLarge(told(most));
                     }
                 }
 

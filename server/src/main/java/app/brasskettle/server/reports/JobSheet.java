@@ -8,39 +8,30 @@ import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.surge.SurgeResult;
-import app.brasskettle.core.verdict.Judgement;
-import app.brasskettle.core.worksheet.Step;
 import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.photos.Photo;
 import java.time.OffsetDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 
 /** The sheet of a job as a page of XHTML: what came in, what was found, what it means, what was chosen. */
-final class JobSheet {
+final class JobSheet extends SheetPage {
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy HH:mm 'UTC'", Locale.ENGLISH);
-    private static final String STYLE = """
-            @page { size: A4; margin: 16mm 15mm 18mm; @bottom-right { content: counter(page) " / " counter(pages);
-              font-family: Sheet; font-size: 8pt; color: #6b6457; } }
-            body { font-family: Sheet; font-size: 9.5pt; color: #24221d; line-height: 1.35; }
-            h1 { font-size: 19pt; margin: 0; } h2 { font-size: 12pt; margin: 14pt 0 4pt; border-bottom: 0.8pt solid #b98a2f; }
-            table { border-collapse: collapse; width: 100%; } td, th { text-align: left; vertical-align: top;
-              padding: 2.2pt 6pt 2.2pt 0; border-bottom: 0.4pt solid #d9d0bf; } th { color: #6b6457; font-weight: 400; }
-            .n { font-family: Figures; text-align: right; white-space: nowrap; } .soft { color: #6b6457; }
-            .struck { text-decoration: line-through; color: #6b6457; } .v { width: 62pt; white-space: nowrap; }
-            section { page-break-inside: avoid; }
-            """;
+    /** A photograph with its picture as a JPEG. */
+    record Pictured(Photo photo, byte[] jpeg) {}
 
     private final JobView job;
     private final String printedBy;
     private final OffsetDateTime at;
-    private final StringBuilder out = new StringBuilder();
+    private final List<Pictured> photos;
+    private final String shop;
 
-    JobSheet(JobView job, String printedBy, OffsetDateTime at) {
+    JobSheet(JobView job, List<Pictured> photos, String shop, String printedBy, OffsetDateTime at) {
         this.job = job;
+        this.photos = photos;
+        this.shop = shop;
         this.printedBy = printedBy;
         this.at = at;
     }
@@ -59,17 +50,19 @@ final class JobSheet {
                 .append("</h1>");
         line(esc(id.customer()) + (id.motor().isEmpty() ? "" : " · " + esc(id.motor())));
         line("<span class=\"soft\">Received " + day(id.receivedAt()) + " by " + esc(id.receivedBy()) + ". Printed "
-                + day(at) + " by " + esc(printedBy) + ".</span>");
+                + day(at) + " by " + esc(printedBy) + ", " + esc(shop) + ".</span>");
         if (!id.complaint().isBlank()) {
             line("Complaint: “" + esc(id.complaint()) + "”");
         }
         gate();
+        arrival();
         plate();
         tests();
         coilMap();
         cause();
         winding();
         options();
+        photographs();
         line(
                 "<br/><span class=\"soft\">Local codes, the test equipment’s instructions and licensed practice come first. "
                         + "Readings marked simulated come from a model and say nothing of a real motor.</span>");
@@ -89,13 +82,41 @@ final class JobSheet {
         close();
     }
 
+    private void arrival() {
+        job.arrival().ifPresent(a -> {
+            open("As it came in");
+            a.lines().forEach(this::judgement);
+            close();
+        });
+    }
+
+    private void photographs() {
+        if (photos.isEmpty()) {
+            return;
+        }
+        open("Photographs");
+        for (Pictured p : photos) {
+            out.append("<div class=\"photo\"><img src=\"data:image/jpeg;base64,")
+                    .append(Base64.getEncoder().encodeToString(p.jpeg()))
+                    .append("\"/><br/>")
+                    .append(esc(p.photo().caption()))
+                    .append(" <span class=\"soft\">")
+                    .append(esc(p.photo().by()))
+                    .append(", ")
+                    .append(day(p.photo().at()))
+                    .append("</span></div>");
+        }
+        close();
+    }
+
     private void plate() {
         job.plate().ifPresent(p -> {
             open("Nameplate");
             judgement(p.judgement());
-            if (!p.contradictions().isEmpty()) {
-                p.contradictions().forEach(c -> line(esc(c)));
-            }
+            p.rating().ifPresent(r -> r.contradictions().forEach(c -> line(esc(c))));
+            p.doubtful().forEach(d -> line("<span class=\"soft\">" + esc(d) + "</span>"));
+            p.blocks().forEach(b -> line(esc(b.sentence())));
+            p.cautions().forEach(c -> line("<b>" + esc(c) + "</b>"));
             close();
         });
     }
@@ -124,8 +145,8 @@ final class JobSheet {
         bench.insulation().ifPresent(t -> {
             open("Insulation to frame" + mark(t.simulated()));
             judgement(t.standing());
-            line("<span class=\"soft\">Field rule: " + t.result().fieldVerdict().spoken() + ", "
-                    + esc(t.result().fieldJudgement().headline()) + "</span>");
+            line("<span class=\"soft\">The other school: " + t.other().verdict().spoken() + ", "
+                    + esc(t.other().headline()) + "</span>");
             out.append("<table><tr>");
             List<TimedReading> readings = t.test().readings();
             readings.forEach(r -> out.append("<th class=\"n\">")
@@ -266,69 +287,7 @@ final class JobSheet {
         out.append("</tr>");
     }
 
-    private void judgement(Judgement j) {
-        out.append("<table><tr><td class=\"v\">")
-                .append(VerdictDrawing.svg(j.verdict()))
-                .append(" <b>")
-                .append(j.verdict().spoken())
-                .append("</b></td><td>")
-                .append(esc(j.headline()));
-        List<String> small = new ArrayList<>();
-        for (String s : List.of(j.because(), j.source(), j.next())) {
-            if (!s.isBlank()) {
-                small.add(esc(s));
-            }
-        }
-        out.append("<br/><span class=\"soft\">")
-                .append(String.join(" · ", small))
-                .append("</span></td></tr></table>");
-    }
-
-    private void steps(List<Step> steps) {
-        out.append("<table>");
-        steps.forEach(s -> row(
-                "<span class=\"soft\">" + esc(s.name()) + "</span>",
-                "<span class=\"n\">" + esc(s.formula()) + " = " + Figures.plain(s.value()) + " " + esc(s.unit())
-                        + "</span>"));
-        out.append("</table>");
-    }
-
-    private void done(JobView.Done done) {
-        line("<span class=\"soft\">" + esc(done.by()) + ", " + day(done.at()) + "</span>");
-    }
-
-    private void open(String heading) {
-        out.append("<section><h2>").append(esc(heading)).append("</h2>");
-    }
-
-    private void close() {
-        out.append("</section>");
-    }
-
-    private void row(String left, String right) {
-        out.append("<tr><td style=\"width:150pt\">")
-                .append(left)
-                .append("</td><td>")
-                .append(right)
-                .append("</td></tr>");
-    }
-
-    private void line(String html) {
-        out.append("<div>").append(html).append("</div>");
-    }
-
     private static String mark(boolean simulated) {
         return simulated ? " (simulated)" : "";
-    }
-
-    private static String day(OffsetDateTime at) {
-        return DAY.format(at.withOffsetSameInstant(java.time.ZoneOffset.UTC));
-    }
-
-    private static String esc(String text) {
-        return text.replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;")
-                .replace("\"", "&quot;");
     }
 }

@@ -2,8 +2,12 @@ package app.brasskettle.server.reports;
 
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.jobs.JobBook;
+import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.photos.PhotoBook;
+import app.brasskettle.server.settings.SettingsStore;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.List;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -13,31 +17,58 @@ import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
-/** The printed sheet of a job. */
+/** What is printed of a job: its sheet, and the tag that is tied to the motor. */
 @RestController
 class ReportController {
 
+    private static final int MOST_PICTURES = 12;
+
     private final JobBook book;
+    private final PhotoBook photos;
+    private final SettingsStore settings;
     private final PdfPrinter printer;
 
-    ReportController(JobBook book, PdfPrinter printer) {
+    ReportController(JobBook book, PhotoBook photos, SettingsStore settings, PdfPrinter printer) {
         this.book = book;
+        this.photos = photos;
+        this.settings = settings;
         this.printer = printer;
     }
 
     @GetMapping(value = "/api/jobs/{tag}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> sheet(@PathVariable String tag, Authentication who) {
         String by = People.of(who).displayName();
-        byte[] pdf = printer.print(new JobSheet(book.view(tag), by, OffsetDateTime.now(ZoneOffset.UTC)).html());
+        JobView job = book.view(tag);
+        List<JobSheet.Pictured> pictured = photos.of(tag).stream()
+                .limit(MOST_PICTURES)
+                .map(p -> new JobSheet.Pictured(p, photos.picture(tag, p.id())))
+                .toList();
+        String shop = settings.current().shopName();
+        return pdf(tag, new JobSheet(job, pictured, shop, by, OffsetDateTime.now(ZoneOffset.UTC)).html());
+    }
+
+    /** The tag's code opens the job at the address by which this call reached the shop. */
+    @GetMapping(value = "/api/jobs/{tag}/tag.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> tag(@PathVariable String tag) {
+        JobView job = book.view(tag);
+        String address = ServletUriComponentsBuilder.fromCurrentContextPath()
+                .path("/jobs/{tag}")
+                .buildAndExpand(tag)
+                .toUriString();
+        return pdf(tag + "-tag", JobTag.html(job, address, settings.current().shopName()));
+    }
+
+    private ResponseEntity<byte[]> pdf(String name, String xhtml) {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noStore())
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.inline()
-                                .filename(tag + ".pdf")
+                                .filename(name + ".pdf")
                                 .build()
                                 .toString())
-                .body(pdf);
+                .body(printer.print(xhtml));
     }
 }

@@ -40,6 +40,33 @@ class RightsTest {
         TABLE.put("POST /api/jobs/{tag}/tests/{kind}/look", ALL);
         TABLE.put("POST /api/jobs/{tag}/set-down", ALL);
         TABLE.put("POST /api/jobs/{tag}/pick-up", ALL);
+        TABLE.put("POST /api/jobs/{tag}/skip", ALL);
+        TABLE.put("POST /api/jobs/{tag}/take-up", ALL);
+        TABLE.put("POST /api/jobs/{tag}/send-back", ALL);
+        TABLE.put("POST /api/jobs/{tag}/hold", ALL);
+        TABLE.put("POST /api/jobs/{tag}/resume", ALL);
+        TABLE.put("POST /api/jobs/{tag}/leave", OFFICE);
+        TABLE.put("POST /api/jobs/{tag}/come-back", OFFICE);
+        TABLE.put("GET /api/jobs/{tag}/tag.pdf", ALL);
+        TABLE.put("GET /api/jobs/{tag}/photos", ALL);
+        TABLE.put("POST /api/jobs/{tag}/photos", ALL);
+        TABLE.put("GET /api/jobs/{tag}/photos/{id}", ALL);
+        TABLE.put("GET /api/jobs/{tag}/photos/{id}/thumbnail", ALL);
+        TABLE.put("PUT /api/jobs/{tag}/photos/{id}", ALL);
+        TABLE.put("POST /api/jobs/{tag}/photos/{id}/remove", ALL);
+        TABLE.put("GET /api/jobs/{tag}/export.zip", ALL);
+        TABLE.put("POST /api/jobs/import", OFFICE);
+        TABLE.put("GET /api/floor.csv", ALL);
+        TABLE.put("GET /api/motors/{serial}", ALL);
+        TABLE.put("GET /api/customers", ALL);
+        TABLE.put("GET /api/customers/{id}", ALL);
+        TABLE.put("PUT /api/customers/{id}", OFFICE);
+        TABLE.put("GET /api/settings", ALL);
+        TABLE.put("PUT /api/settings", LEADS);
+        TABLE.put("GET /api/settings/journal", LEADS);
+        TABLE.put("GET /api/session/turns", ALL);
+        TABLE.put("POST /api/session/turns", ALL);
+        TABLE.put("POST /api/me/pin", ALL);
         TABLE.put("POST /api/jobs/{tag}/lock-out", ALL);
         TABLE.put("POST /api/jobs/{tag}/isolated", ALL);
         TABLE.put("POST /api/jobs/{tag}/discharge-proof", ALL);
@@ -106,10 +133,12 @@ class RightsTest {
     /** A call on things that are not there, so that whoever may send it changes nothing. */
     private static Visitor.Answer send(Visitor visitor, String call) {
         String[] parts = call.split(" ");
-        String path = parts[1].replace("{tag}", "TQ-9999")
+        String path = (parts[1].endsWith("/photos") ? parts[1] + "?step=receive" : parts[1])
+                .replace("{tag}", "TQ-9999")
                 .replace("{kind}", parts[1].contains("/sheets/") ? "offers" : "tester-proof")
                 .replace("{name}", "no-such-sheet")
                 .replace("{username}", "no-such-person")
+                .replace("{serial}", "no-such-motor")
                 .replace("{id}", "999999999");
         return switch (parts[0]) {
             case "GET" -> visitor.get(path);
@@ -119,7 +148,8 @@ class RightsTest {
                         parts[0],
                         path,
                         "{\"version\":0,\"simulated\":false,\"seconds\":1,\"pace\":1,\"rotorFitted\":true,"
-                                + "\"windingTemperatureC\":20,\"closed\":false,\"typed\":{}}");
+                                + "\"windingTemperatureC\":20,\"closed\":false,\"typed\":{},\"station\":\"bench\","
+                                + "\"reason\":\"rights\",\"name\":\"Nobody\"}");
         };
     }
 }

@@ -70,16 +70,18 @@ class FloorTest {
         new TransactionTemplate(server.context().getBean(PlatformTransactionManager.class)).executeWithoutResult(tx -> {
             db.sql("""
                     insert into job (tag, customer, machine, complaint, supply, urgency, outage_cost_per_hour, received_at,
-                      received_by, simulated_motor, find_by)
+                      received_by, simulated_motor, find_by, customer_id)
                     select 'ZZ-' || lpad(n::text, 6, '0'), 'customer ' || md5(n::text), 'machine', '', '', 'usual', 0, now(),
-                      'x', '{}', 'zz-' || n || ' customer ' || md5(n::text) || ' pump ' || md5((n * 7)::text)
+                      'x', '{}', 'zz-' || n || ' customer ' || md5(n::text) || ' pump ' || md5((n * 7)::text),
+                      (select min(id) from customer)
                     from generate_series(1, 100000) n""").update();
             db.sql("analyze job").update();
             String plan = String.join(
                     "\n",
-                    db.sql("explain " + FloorStore.query(2))
+                    db.sql("explain " + FloorStore.query(FloorStore.Show.LIVE, 2, true))
                             .param("word0", FloorStore.pattern("elevator"))
                             .param("word1", FloorStore.pattern("harrow"))
+                            .param("after", "TQ-0402")
                             .query(String.class)
                             .list());
             assertThat(plan).contains("job_by_words").doesNotContain("Seq Scan");
@@ -91,6 +93,7 @@ class FloorTest {
     void workIsSetDownAndPickedUpWhereTheHandsWere() {
         Map<String, Object> rush = Plates.receipt();
         rush.put("urgency", "rush");
+        rush.put("askedBy", "plant manager");
         String rushTag = visitor.post("/api/jobs", rush)
                 .with(200)
                 .json()

@@ -51,6 +51,7 @@ class JobRecordTest {
     void rushStandsFirst() {
         Map<String, Object> rush = Plates.receipt();
         rush.put("urgency", "rush");
+        rush.put("askedBy", "plant manager");
         String tag = visitor.post("/api/jobs", rush)
                 .with(200)
                 .json()
@@ -83,6 +84,7 @@ class JobRecordTest {
         "customer, '', customer",
         "machine, '   ', machine",
         "urgency, soon, urgency",
+        "urgency, rush, askedBy",
         "outageCostPerHour, 'a lot', outageCostPerHour",
         "outageCostPerHour, '-5', outageCostPerHour",
         "promisedAt, '2001-01-01T00:00:00Z', promisedAt"
@@ -128,35 +130,65 @@ class JobRecordTest {
     }
 
     @Test
-    void anotherPersonsNewerVersionIsNotOverwritten() {
+    void twoPeopleOnOnePlateAreMergedWhereTheyDoNotTouch() {
         String tag = Plates.plated(visitor);
         Visitor lead = visitor.stranger().as("lead");
-        Map<String, Object> changed = Plates.typed();
-        changed.put("ratedCurrentA", "30");
-        lead.put("/api/jobs/" + tag + "/sheets/plate", Map.of("version", 1, "typed", changed))
+        Map<String, Object> theirs = Plates.typed();
+        theirs.put("ratedCurrentA", "30");
+        lead.put("/api/jobs/" + tag + "/sheets/plate", Map.of("version", 1, "typed", theirs))
                 .with(200);
-        Visitor.Answer stale = visitor.put(
-                        "/api/jobs/" + tag + "/sheets/plate", Map.of("version", 1, "typed", Plates.typed()))
-                .with(409);
-        assertThat(stale.json().get("detail").asString()).contains("Ivo Dalby changed this");
+        Map<String, Object> mine = Plates.typed();
+        mine.put("serial", "MX-77120");
+        JsonNode job = visitor.put("/api/jobs/" + tag + "/sheets/plate", Map.of("version", 1, "typed", mine))
+                .with(200)
+                .json();
+        assertThat(job.at("/sheets/plate/typed/ratedCurrentA").asString()).isEqualTo("30");
+        assertThat(job.at("/sheets/plate/typed/serial").asString()).isEqualTo("MX-77120");
+        assertThat(job.at("/sheets/plate/version").asInt()).isEqualTo(3);
+    }
+
+    @Test
+    void theSameFieldChangedByBothIsSettledByAPerson() {
+        String tag = Plates.plated(visitor);
+        Visitor lead = visitor.stranger().as("lead");
+        Map<String, Object> theirs = Plates.typed();
+        theirs.put("ratedCurrentA", "30");
+        lead.put("/api/jobs/" + tag + "/sheets/plate", Map.of("version", 1, "typed", theirs))
+                .with(200);
+        Map<String, Object> mine = Plates.typed();
+        mine.put("ratedCurrentA", "28");
+        JsonNode clash = visitor.put("/api/jobs/" + tag + "/sheets/plate", Map.of("version", 1, "typed", mine))
+                .with(409)
+                .json();
+        assertThat(clash.get("detail").asString()).contains("Ivo Dalby changed this");
+        assertThat(clash.at("/clashes/0/field").asString()).isEqualTo("ratedCurrentA");
+        assertThat(clash.at("/clashes/0/before").asString()).isEqualTo("29");
+        assertThat(clash.at("/clashes/0/theirs").asString()).isEqualTo("30");
+        assertThat(clash.at("/clashes/0/mine").asString()).isEqualTo("28");
         assertThat(visitor.get("/api/jobs/" + tag)
                         .json()
                         .at("/sheets/plate/typed/ratedCurrentA")
                         .asString())
+                .as("nothing is overwritten")
                 .isEqualTo("30");
-        visitor.put("/api/jobs/" + tag + "/sheets/plate", Map.of("version", 2, "typed", Plates.typed()))
+        visitor.put(
+                        "/api/jobs/" + tag + "/sheets/plate",
+                        Map.of("version", clash.get("version").asInt(), "typed", mine))
                 .with(200);
     }
 
     @Test
-    void ofTwoWhoWriteAtOnceOneIsTold() throws Exception {
+    void ofManyWhoWriteAtOnceEachGetsThroughOrIsTold() throws Exception {
         String tag = Plates.received(visitor);
         ExecutorService pool = Executors.newFixedThreadPool(4);
         try {
             List<Callable<Integer>> writers = IntStream.range(0, 8)
-                    .<Callable<Integer>>mapToObj(i -> () -> visitor.put(
-                                    "/api/jobs/" + tag + "/sheets/plate", Map.of("version", 0, "typed", Plates.typed()))
-                            .status())
+                    .<Callable<Integer>>mapToObj(i -> () -> {
+                        Map<String, Object> typed = Plates.typed();
+                        typed.put("ratedCurrentA", String.valueOf(26 + i));
+                        return visitor.put("/api/jobs/" + tag + "/sheets/plate", Map.of("version", 0, "typed", typed))
+                                .status();
+                    })
                     .toList();
             List<Integer> answers = pool.invokeAll(writers).stream()
                     .map(f -> {

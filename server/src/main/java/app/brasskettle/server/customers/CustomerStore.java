@@ -1,0 +1,121 @@
+package app.brasskettle.server.customers;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/** Customers in PostgreSQL. */
+@Component
+public class CustomerStore {
+
+    private static final int MOST_ROWS = 200;
+
+    private final JdbcClient db;
+
+    CustomerStore(JdbcClient db) {
+        this.db = db;
+    }
+
+    /** Number of the customer called {@code name}, whatever its case; it is added when nobody is called so yet. */
+    public long findOrAdd(String name) {
+        // The harmless update makes the statement answer with the row whether it stood there or not.
+        return db.sql("""
+                insert into customer (name) values (:name)
+                on conflict (lower(name)) do update set name = customer.name returning id""").param("name", name.strip()).query(Long.class).single();
+    }
+
+    List<Customer> named(String find) {
+        return db.sql("""
+                select c.*, (select count(*) from job j where j.customer_id = c.id) as jobs from customer c
+                where strpos(lower(c.name), lower(:find)) > 0 order by lower(c.name) limit :most""")
+                .param("find", find.strip())
+                .param("most", MOST_ROWS)
+                .query((r, n) -> new Customer(
+                        r.getLong("id"),
+                        r.getString("name"),
+                        r.getString("note"),
+                        r.getInt("version"),
+                        r.getInt("jobs"),
+                        contacts(r.getLong("id"))))
+                .list();
+    }
+
+    /** The customer with this number. */
+    public Optional<Customer> byId(long id) {
+        return db.sql("""
+                select c.*, (select count(*) from job j where j.customer_id = c.id) as jobs from customer c
+                where c.id = :id""")
+                .param("id", id)
+                .query((r, n) -> new Customer(
+                        r.getLong("id"),
+                        r.getString("name"),
+                        r.getString("note"),
+                        r.getInt("version"),
+                        r.getInt("jobs"),
+                        contacts(r.getLong("id"))))
+                .optional();
+    }
+
+    private List<Customer.Contact> contacts(long id) {
+        return db.sql("select * from customer_contact where customer_id = :id order by place")
+                .param("id", id)
+                .query((r, n) -> new Customer.Contact(
+                        r.getString("name"), r.getString("part"), r.getString("phone"), r.getString("email")))
+                .list();
+    }
+
+    /** True when another customer than {@code id} is called so. */
+    boolean taken(String name, long id) {
+        return db.sql("select exists (select from customer where lower(name) = lower(:name) and id <> :id)")
+                .param("name", name.strip())
+                .param("id", id)
+                .query(Boolean.class)
+                .single();
+    }
+
+    /** Writes a customer whose writer saw {@code seen}; false when somebody else wrote it since. */
+    boolean write(long id, int seen, Customer.Writing writing) {
+        int changed = db.sql("""
+                update customer set name = :name, note = :note, version = version + 1
+                where id = :id and version = :seen""")
+                .param("name", writing.name().strip())
+                .param("note", writing.note())
+                .param("id", id)
+                .param("seen", seen)
+                .update();
+        if (changed == 0) {
+            return false;
+        }
+        db.sql("delete from customer_contact where customer_id = :id")
+                .param("id", id)
+                .update();
+        for (int i = 0; i < writing.contacts().size(); i++) {
+            add(id, i, writing.contacts().get(i));
+        }
+        return true;
+    }
+
+    /** Adds somebody to reach, unless the same name stands there already. */
+    public void addContact(long id, Customer.Contact contact) {
+        List<Customer.Contact> there = contacts(id);
+        boolean known = there.stream()
+                .anyMatch(c -> c.name().equalsIgnoreCase(contact.name().strip()));
+        if (!known) {
+            add(id, there.size(), contact);
+        }
+    }
+
+    private void add(long id, int place, Customer.Contact contact) {
+        db.sql("""
+                insert into customer_contact (customer_id, place, name, part, phone, email)
+                values (:id, :place, :name, :part, :phone, :email)""")
+                .param("id", id)
+                .param("place", place)
+                .param("name", contact.name().strip())
+                .param("part", Customer.text(contact.part()))
+                .param("phone", Customer.text(contact.phone()))
+                .param("email", Customer.text(contact.email()))
+                .update();
+    }
+}

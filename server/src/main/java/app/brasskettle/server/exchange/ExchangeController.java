@@ -1,0 +1,115 @@
+package app.brasskettle.server.exchange;
+
+import app.brasskettle.core.worksheet.InvalidInputException;
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.server.access.People;
+import app.brasskettle.server.access.Role;
+import app.brasskettle.server.jobs.FloorBook;
+import app.brasskettle.server.jobs.JobBook;
+import app.brasskettle.server.jobs.JobFile;
+import app.brasskettle.server.jobs.JobFiles;
+import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.json.StrictJson;
+import app.brasskettle.server.photos.Photo;
+import app.brasskettle.server.photos.PhotoBook;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.Authentication;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Jobs out and in as files, and the job list. */
+@RestController
+class ExchangeController {
+
+    private final JobFiles files;
+    private final JobBook book;
+    private final FloorBook floor;
+    private final PhotoBook photos;
+    private final StrictJson json;
+
+    ExchangeController(JobFiles files, JobBook book, FloorBook floor, PhotoBook photos, StrictJson json) {
+        this.files = files;
+        this.book = book;
+        this.floor = floor;
+        this.photos = photos;
+        this.json = json;
+    }
+
+    @GetMapping(value = "/api/jobs/{tag}/export.zip", produces = "application/zip")
+    ResponseEntity<byte[]> export(@PathVariable String tag) {
+        List<JobFile.Picture> pictures = new ArrayList<>();
+        Map<String, byte[]> images = new LinkedHashMap<>();
+        for (Photo p : photos.of(tag)) {
+            String name = "photographs/" + (pictures.size() + 1) + ".jpg";
+            pictures.add(new JobFile.Picture(name, p.step(), p.finding(), p.caption(), p.by(), p.at()));
+            images.put(name, photos.picture(tag, p.id()));
+        }
+        byte[] record = json.text(files.write(tag, pictures)).getBytes(StandardCharsets.UTF_8);
+        return attached(tag + ".zip", "application/zip", JobArchive.write(record, images));
+    }
+
+    @PostMapping("/api/jobs/import")
+    @Transactional
+    public JobView take(
+            @RequestBody byte[] archive,
+            @RequestHeader(value = "Idempotency-Key", required = false) String key,
+            Authentication who) {
+        JobBook.Hand hand = JobBook.Hand.of(People.of(who, Role.LEAD, Role.OFFICE, Role.ADMIN), key);
+        Optional<String> done = book.madeBefore(hand);
+        if (done.isPresent()) {
+            return book.view(done.get());
+        }
+        Map<String, byte[]> entries = JobArchive.read(archive);
+        JobFile file = json.exactly(JobFile.class, entries.remove(JobArchive.RECORD));
+        List<JobFile.Picture> pictures = file.photographs() == null ? List.of() : file.photographs();
+        List<String> named = pictures.stream().map(JobFile.Picture::file).toList();
+        if (named.size() != entries.size() || !entries.keySet().containsAll(named)) {
+            throw new InvalidInputException(List.of(new Problem(
+                    "photographs",
+                    Problem.Code.CONTRADICTION,
+                    "photographs names other files than the archive holds")));
+        }
+        String tag = files.read(file, hand);
+        for (JobFile.Picture p : pictures) {
+            photos.add(
+                    tag,
+                    entries.get(p.file()),
+                    new PhotoBook.Attached(p.step(), p.finding(), p.caption()),
+                    JobBook.Hand.of(hand.person(), null));
+        }
+        return book.view(tag);
+    }
+
+    @GetMapping(value = "/api/floor.csv", produces = "text/csv")
+    ResponseEntity<byte[]> list(
+            @RequestParam(defaultValue = "live") String show, @RequestParam(defaultValue = "") String find) {
+        return attached(
+                "jobs.csv",
+                "text/csv;charset=UTF-8",
+                JobList.csv(floor.all(show, find)).getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static ResponseEntity<byte[]> attached(String name, String type, byte[] content) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(type))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(content);
+    }
+}

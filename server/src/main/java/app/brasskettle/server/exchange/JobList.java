@@ -1,0 +1,66 @@
+package app.brasskettle.server.exchange;
+
+import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.server.jobs.FloorRow;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/** The floor's list as CSV (RFC 4180), with units in its header. */
+final class JobList {
+
+    private static final String[] HEADER = {
+        "tag",
+        "customer",
+        "machine",
+        "motor",
+        "station",
+        "next",
+        "worst",
+        "power",
+        "urgency",
+        "asked by",
+        "promised",
+        "in shop (h)",
+        "outage so far",
+        "waits for",
+        "left"
+    };
+
+    private JobList() {}
+
+    static String csv(List<FloorRow> rows) {
+        StringBuilder out = new StringBuilder();
+        CSVFormat format = CSVFormat.RFC4180.builder().setHeader(HEADER).get();
+        try (CSVPrinter printer = new CSVPrinter(out, format)) {
+            for (FloorRow r : rows) {
+                printer.printRecord(
+                        safe(r.tag()),
+                        safe(r.customer()),
+                        safe(r.machine()),
+                        safe(r.motor()),
+                        r.station(),
+                        safe(r.nextAction()),
+                        r.worst(),
+                        r.gate(),
+                        r.urgency(),
+                        safe(r.askedBy()),
+                        r.promisedAt().map(Object::toString).orElse(""),
+                        Figures.fixed(r.hoursInShop(), 1),
+                        Figures.fixed(r.outageSoFar(), 2),
+                        safe(r.waiting().map(w -> w.what() + ": " + w.reason()).orElse("")),
+                        safe(r.left().map(l -> l.at() + ", " + l.how()).orElse("")));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toString();
+    }
+
+    /** What a spreadsheet would run as a formula is made text by an apostrophe before it. */
+    private static String safe(String text) {
+        return !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+    }
+}

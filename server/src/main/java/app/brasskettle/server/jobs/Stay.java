@@ -1,0 +1,70 @@
+package app.brasskettle.server.jobs;
+
+import app.brasskettle.core.jobs.JobReading;
+import app.brasskettle.core.passport.PastJob;
+import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.winding.WindingData;
+import java.time.OffsetDateTime;
+import java.util.Optional;
+
+/**
+ * One stay of a motor in the shop.
+ *
+ * @param tag the job
+ * @param receivedAt when it came
+ * @param customer whose it was then
+ * @param machine what it drove
+ * @param motor the motor in one line
+ * @param complaint what was said
+ * @param worst its worst verdict
+ * @param winding its winding in one line, where it was taken
+ * @param left how it left
+ * @param read what the core compares
+ */
+public record Stay(
+        String tag,
+        OffsetDateTime receivedAt,
+        String customer,
+        String machine,
+        String motor,
+        String complaint,
+        Verdict worst,
+        Optional<String> winding,
+        Optional<FloorRow.Left> left,
+        PastJob read) {
+
+    static Stay of(RecordedJob job) {
+        JobRow row = job.row;
+        var record = job.record();
+        JobReading reading = JobReading.of(record, JobClock.seconds(JobClock.now()));
+        Optional<JobRow.EventRow> concluded = job.last(EventKind.CONCLUDED);
+        return new Stay(
+                row.tag(),
+                row.receivedAt(),
+                row.customer(),
+                row.machine(),
+                JobViews.motorLine(job.plate()),
+                row.complaint(),
+                reading.worst().verdict(),
+                job.read(SheetKind.WINDING, WindingData.class).map(Stay::line),
+                row.left(),
+                new PastJob(
+                        row.tag(),
+                        JobClock.seconds(row.receivedAt()),
+                        concluded.map(e -> e.text("explanation")),
+                        concluded.map(e -> e.text("spoken")),
+                        job.last(EventKind.CHOSEN).map(e -> e.text("option")),
+                        record.insulation()
+                                .filter(t -> !t.result().atLeast())
+                                .map(t -> t.result().correctedMegohm()),
+                        record.resistance().flatMap(t -> t.result().meanOhmAt25C())));
+    }
+
+    private static String line(WindingData d) {
+        return d.slots() + " slots, " + d.poles() + " poles, " + Figures.plain(d.turnsPerCoil()) + " turns, span 1 to "
+                + (d.spanSlots() + 1) + ", " + d.parallelCircuits() + " circuit"
+                + (d.parallelCircuits() == 1 ? "" : "s")
+                + " " + d.connection().word();
+    }
+}

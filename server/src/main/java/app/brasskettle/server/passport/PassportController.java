@@ -1,0 +1,40 @@
+package app.brasskettle.server.passport;
+
+import app.brasskettle.core.passport.MotorHistory;
+import app.brasskettle.core.passport.MotorMark;
+import app.brasskettle.server.jobs.JobBook;
+import app.brasskettle.server.jobs.Stay;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Passports of motors. */
+@RestController
+@RequestMapping("/api/motors")
+class PassportController {
+
+    /**
+     * What is known of a motor.
+     *
+     * @param mark its mark as it is compared; empty for one too short to tell motors apart
+     * @param stays its jobs, newest first; none for a motor that never was here
+     * @param history what they say together
+     */
+    record Passport(String mark, List<Stay> stays, MotorHistory history) {}
+
+    private final JobBook book;
+
+    PassportController(JobBook book) {
+        this.book = book;
+    }
+
+    @GetMapping("/{serial}")
+    Passport passport(@PathVariable String serial) {
+        String mark = MotorMark.of(serial).map(MotorMark::text).orElse("");
+        List<Stay> stays = mark.isEmpty() ? List.of() : book.stays(mark);
+        return new Passport(
+                mark, stays, MotorHistory.of(stays.stream().map(Stay::read).toList()));
+    }
+}

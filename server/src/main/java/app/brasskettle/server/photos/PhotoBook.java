@@ -1,0 +1,140 @@
+package app.brasskettle.server.photos;
+
+import app.brasskettle.core.worksheet.InvalidInputException;
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.server.jobs.JobBook;
+import app.brasskettle.server.problems.RefusedException;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Photographs of jobs; each change stands in the job's journal. */
+@Service
+public class PhotoBook {
+
+    private static final int MOST = 200;
+    private static final int LONGEST_CAPTION = 300;
+    private static final int LONGEST_FINDING = 80;
+    private static final Set<String> STEPS = Set.of(
+            "receive",
+            "plate",
+            "bench/dead",
+            "bench/resistance",
+            "bench/insulation",
+            "bench/surge",
+            "teardown/coils",
+            "cause",
+            "winding",
+            "choose");
+
+    /**
+     * What a photograph belongs to.
+     *
+     * @param step step of the job
+     * @param finding what on it, empty for the whole
+     * @param caption what is to be seen
+     */
+    public record Attached(String step, String finding, String caption) {
+
+        public Attached {
+            step = step == null ? "" : step;
+            finding = finding == null ? "" : finding.strip();
+            caption = caption == null ? "" : caption.strip();
+            Problems problems = new Problems();
+            if (!STEPS.contains(step)) {
+                problems.add("step", Problem.Code.WORD, "step is \"" + step + "\", which no job has");
+            }
+            if (finding.length() > LONGEST_FINDING) {
+                problems.add("finding", Problem.Code.RANGE, "finding has at most " + LONGEST_FINDING + " characters");
+            }
+            if (caption.length() > LONGEST_CAPTION) {
+                problems.add("caption", Problem.Code.RANGE, "caption has at most " + LONGEST_CAPTION + " characters");
+            }
+            problems.throwIfAny();
+        }
+    }
+
+    private final PhotoStore store;
+    private final JobBook book;
+
+    PhotoBook(PhotoStore store, JobBook book) {
+        this.store = store;
+        this.book = book;
+    }
+
+    /** The photographs of a job, in the order in which they came. */
+    @Transactional(readOnly = true)
+    public List<Photo> of(String tag) {
+        book.mustExist(tag);
+        return store.of(tag);
+    }
+
+    /**
+     * Takes a photograph in.
+     *
+     * @throws InvalidInputException when the file is no picture that can be decoded
+     */
+    @Transactional
+    public List<Photo> add(String tag, byte[] file, Attached to, JobBook.Hand hand) {
+        book.mustExist(tag);
+        Developed photo = Developed.from(file);
+        book.beside(tag, "photographed", hand, () -> {
+            if (store.of(tag).size() >= MOST) {
+                throw new InvalidInputException(
+                        List.of(new Problem("", Problem.Code.COUNT, "A job holds at most " + MOST + " photographs")));
+            }
+            long id = store.add(tag, photo, to, hand.person().displayName(), hand.at());
+            return Map.of("photo", id, "step", to.step(), "caption", to.caption());
+        });
+        return store.of(tag);
+    }
+
+    @Transactional(readOnly = true)
+    byte[] picture(String tag, long id, boolean thumbnail) {
+        return store.picture(tag, id, thumbnail).orElseThrow(() -> unknown(tag, id));
+    }
+
+    /** The picture of a photograph that {@link #of} named. */
+    @Transactional(readOnly = true)
+    public byte[] picture(String tag, long id) {
+        return picture(tag, id, false);
+    }
+
+    @Transactional
+    List<Photo> change(String tag, long id, int seen, Attached to, JobBook.Hand hand) {
+        Photo before = one(tag, id);
+        book.beside(tag, "photograph " + id + ": " + to.caption(), hand, () -> {
+            if (!store.change(id, seen, to)) {
+                throw RefusedException.stale("Somebody else changed this photograph. Look again, then save");
+            }
+            return Map.of("before", before.caption(), "caption", to.caption(), "step", to.step());
+        });
+        return store.of(tag);
+    }
+
+    @Transactional
+    List<Photo> remove(String tag, long id, String because, JobBook.Hand hand) {
+        one(tag, id);
+        Problems problems = new Problems();
+        if (problems.name("because", because) && because.strip().length() > LONGEST_CAPTION) {
+            problems.add("because", Problem.Code.RANGE, "because has at most " + LONGEST_CAPTION + " characters");
+        }
+        problems.throwIfAny();
+        book.beside(tag, "photograph " + id + " taken off", hand, () -> {
+            store.remove(id, because.strip());
+            return Map.of("because", because.strip());
+        });
+        return store.of(tag);
+    }
+
+    private Photo one(String tag, long id) {
+        return of(tag).stream().filter(p -> p.id() == id).findFirst().orElseThrow(() -> unknown(tag, id));
+    }
+
+    private static RefusedException unknown(String tag, long id) {
+        return RefusedException.unknown("There is no photograph " + id + " on " + tag);
+    }
+}

@@ -1,0 +1,89 @@
+package app.brasskettle.server.photos;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/** Photographs in PostgreSQL. */
+@Component
+class PhotoStore {
+
+    private final JdbcClient db;
+
+    PhotoStore(JdbcClient db) {
+        this.db = db;
+    }
+
+    long add(String tag, Developed photo, PhotoBook.Attached to, String by, OffsetDateTime at) {
+        return db.sql("""
+                insert into photo (job_id, step, finding, caption, width, height, image, thumbnail, taken_by, taken_at)
+                select id, :step, :finding, :caption, :width, :height, :image, :thumbnail, :by, :at from job
+                where tag = :tag returning id""")
+                .param("tag", tag)
+                .param("step", to.step())
+                .param("finding", to.finding())
+                .param("caption", to.caption())
+                .param("width", photo.width())
+                .param("height", photo.height())
+                .param("image", photo.image())
+                .param("thumbnail", photo.thumbnail())
+                .param("by", by)
+                .param("at", at)
+                .query(Long.class)
+                .single();
+    }
+
+    List<Photo> of(String tag) {
+        return db.sql("""
+                select p.id, p.step, p.finding, p.caption, p.width, p.height, p.taken_by, p.taken_at, p.version
+                from photo p join job j on j.id = p.job_id
+                where j.tag = :tag and p.removed_because is null order by p.id""").param("tag", tag).query(PhotoStore::photo).list();
+    }
+
+    private static Photo photo(ResultSet r, int n) throws SQLException {
+        return new Photo(
+                r.getLong("id"),
+                r.getString("step"),
+                r.getString("finding"),
+                r.getString("caption"),
+                r.getInt("width"),
+                r.getInt("height"),
+                r.getString("taken_by"),
+                r.getObject("taken_at", OffsetDateTime.class),
+                r.getInt("version"));
+    }
+
+    Optional<byte[]> picture(String tag, long id, boolean thumbnail) {
+        return db.sql("""
+                select %s from photo p join job j on j.id = p.job_id
+                where p.id = :id and j.tag = :tag and p.removed_because is null""".formatted(thumbnail ? "thumbnail" : "image"))
+                .param("id", id)
+                .param("tag", tag)
+                .query(byte[].class)
+                .optional();
+    }
+
+    boolean change(long id, int seen, PhotoBook.Attached to) {
+        return db.sql("""
+                update photo set step = :step, finding = :finding, caption = :caption, version = version + 1
+                where id = :id and version = :seen and removed_because is null""")
+                        .param("step", to.step())
+                        .param("finding", to.finding())
+                        .param("caption", to.caption())
+                        .param("id", id)
+                        .param("seen", seen)
+                        .update()
+                == 1;
+    }
+
+    void remove(long id, String because) {
+        db.sql("update photo set removed_because = :because where id = :id and removed_because is null")
+                .param("because", because)
+                .param("id", id)
+                .update();
+    }
+}

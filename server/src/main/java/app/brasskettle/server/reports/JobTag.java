@@ -1,0 +1,102 @@
+package app.brasskettle.server.reports;
+
+import app.brasskettle.server.jobs.JobView;
+import com.google.zxing.EncodeHintType;
+import com.google.zxing.WriterException;
+import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
+import com.google.zxing.qrcode.encoder.ByteMatrix;
+import com.google.zxing.qrcode.encoder.Encoder;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import java.util.Map;
+
+/** The tag that is tied to a motor: its job number to be read by people, and as a QR code (ISO/IEC 18004) that opens the job. */
+final class JobTag {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+    private static final int QUIET_MODULES = 4;
+    private static final String STYLE = """
+            @page { size: 100mm 62mm; margin: 4mm; }
+            body { font-family: Sheet; font-size: 9.5pt; color: #000; line-height: 1.25; margin: 0; }
+            h1 { font-family: Figures; font-size: 25pt; margin: 0 0 1mm; letter-spacing: -0.5pt; white-space: nowrap; }
+            .code { float: right; width: 36mm; height: 36mm; margin: 0 0 0 2mm; }
+            .stop { font-weight: 700; border: 1.2pt solid #000; padding: 1mm 1.5mm; }
+            p { margin: 0 0 1mm; } .foot { font-size: 7.5pt; clear: both; }
+            """;
+
+    private JobTag() {}
+
+    /** The page of XHTML for {@code job}, whose code opens {@code address}. */
+    static String html(JobView job, String address, String shop) {
+        JobView.Identity id = job.identity();
+        StringBuilder out = new StringBuilder("<html><head><title>")
+                .append(Markup.esc(id.tag()))
+                .append("</title><style>")
+                .append(STYLE)
+                .append("</style></head><body><div class=\"code\">")
+                .append(code(address))
+                .append("</div><h1>")
+                .append(Markup.esc(id.tag()))
+                .append("</h1>");
+        line(out, "<b>" + Markup.esc(shorten(id.machine(), 60)) + "</b>");
+        line(out, Markup.esc(shorten(id.customer(), 60)));
+        line(out, Markup.esc(id.motor().isEmpty() ? "Plate not read" : id.motor()));
+        if (!id.mark().isEmpty()) {
+            line(out, "No. " + Markup.esc(id.mark()));
+        }
+        if (id.urgency().equals("rush")) {
+            line(
+                    out,
+                    "<b>RUSH</b>"
+                            + id.promisedAt()
+                                    .map(p -> ", promised " + DAY.format(p))
+                                    .orElse(""));
+        }
+        if (!job.opening().open()) {
+            out.append("<p class=\"stop\">Do not open: ")
+                    .append(Markup.esc(shorten(job.opening().holding().get(0).sentence(), 90)))
+                    .append("</p>");
+        }
+        line(
+                out,
+                "<span class=\"foot\">Received " + DAY.format(id.receivedAt()) + " by " + Markup.esc(id.receivedBy())
+                        + " · " + Markup.esc(shop) + "</span>");
+        return out.append("</body></html>").toString();
+    }
+
+    private static void line(StringBuilder out, String html) {
+        out.append("<p>").append(html).append("</p>");
+    }
+
+    private static String shorten(String text, int most) {
+        return text.length() <= most ? text : text.substring(0, most - 1) + "…";
+    }
+
+    /** The code as a drawing, one square a module, so that it prints sharp at any size. */
+    private static String code(String address) {
+        ByteMatrix modules;
+        try {
+            modules = Encoder.encode(address, ErrorCorrectionLevel.M, Map.of(EncodeHintType.CHARACTER_SET, "UTF-8"))
+                    .getMatrix();
+        } catch (WriterException tooLong) {
+            throw new IllegalArgumentException("No code for " + address, tooLong);
+        }
+        int side = modules.getWidth() + 2 * QUIET_MODULES;
+        StringBuilder path = new StringBuilder();
+        for (int y = 0; y < modules.getHeight(); y++) {
+            for (int x = 0; x < modules.getWidth(); x++) {
+                if (modules.get(x, y) == 1) {
+                    path.append('M')
+                            .append(x + QUIET_MODULES)
+                            .append(' ')
+                            .append(y + QUIET_MODULES)
+                            .append("h1v1h-1z");
+                }
+            }
+        }
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"36mm\" height=\"36mm\" viewBox=\"0 0 " + side + " "
+                + side
+                + "\"><rect width=\"" + side + "\" height=\"" + side + "\" fill=\"#fff\"/><path d=\"" + path
+                + "\" fill=\"#000\"/></svg>";
+    }
+}

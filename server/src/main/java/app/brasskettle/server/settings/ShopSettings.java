@@ -1,0 +1,120 @@
+package app.brasskettle.server.settings;
+
+import app.brasskettle.core.choice.Rates;
+import app.brasskettle.core.rules.LimitChange;
+import app.brasskettle.core.rules.Question;
+import app.brasskettle.core.rules.School;
+import app.brasskettle.core.rules.ShopRules;
+import app.brasskettle.core.worksheet.InvalidInputException;
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeParseException;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What a shop settled for itself, as it is typed and kept.
+ *
+ * @param shopName name on printed sheets
+ * @param tagPrefix two letters before a job's number
+ * @param currency how amounts are named
+ * @param rates the shop's prices
+ * @param certificate its certificate for explosion-protected motors
+ * @param schools the school per question
+ * @param limits limits it changed
+ */
+public record ShopSettings(
+        String shopName,
+        String tagPrefix,
+        String currency,
+        Rates rates,
+        Optional<Certificate> certificate,
+        List<Followed> schools,
+        List<LimitChange> limits) {
+
+    private static final int LONGEST_NAME = 80;
+    private static final int LONGEST_CURRENCY = 8;
+
+    /** A certificate for explosion-protected motors: its number, who gave it, and its last day (ISO 8601). */
+    public record Certificate(String number, String from, String until) {
+
+        public Certificate {
+            Problems problems = new Problems();
+            problems.name("number", number);
+            problems.name("from", from);
+            try {
+                LocalDate.parse(until == null ? "" : until);
+            } catch (DateTimeParseException wrong) {
+                problems.add("until", Problem.Code.SYNTAX, "until is no date such as 2027-03-31");
+            }
+            problems.throwIfAny();
+        }
+    }
+
+    /** The school followed on one question. */
+    public record Followed(Question question, School school) {
+
+        public Followed {
+            Problems problems = new Problems();
+            problems.present("question", question);
+            problems.present("school", school);
+            problems.throwIfAny();
+        }
+    }
+
+    public ShopSettings {
+        Problems problems = new Problems();
+        if (problems.name("shopName", shopName) && shopName.strip().length() > LONGEST_NAME) {
+            problems.add("shopName", Problem.Code.RANGE, "shopName has at most " + LONGEST_NAME + " characters");
+        }
+        if (tagPrefix == null || !tagPrefix.matches("[A-Z]{2}")) {
+            problems.add("tagPrefix", Problem.Code.SYNTAX, "tagPrefix must be two capital letters");
+        }
+        if (problems.present("currency", currency) && currency.strip().length() > LONGEST_CURRENCY) {
+            problems.add("currency", Problem.Code.RANGE, "currency has at most " + LONGEST_CURRENCY + " characters");
+        }
+        problems.present("rates", rates);
+        certificate = Problems.orEmpty(certificate);
+        if (problems.size("schools", schools, 0, Question.values().length)) {
+            problems.distinct(schools.stream().map(Followed::question).toList(), i -> "schools[" + i + "].question");
+        }
+        if (problems.size("limits", limits, 0, 100) && problems.clear("schools")) {
+            try {
+                rules(schools, limits);
+            } catch (InvalidInputException refused) {
+                refused.problems()
+                        .forEach(p -> problems.add(p.field().replace("changes", "limits"), p.code(), p.message()));
+            }
+        }
+        problems.throwIfAny();
+    }
+
+    /** What a shop starts with. */
+    public static ShopSettings initial(String shopName) {
+        return new ShopSettings(shopName, "TQ", "", Rates.usual(), Optional.empty(), List.of(), List.of());
+    }
+
+    private static ShopRules rules(List<Followed> schools, List<LimitChange> limits) {
+        Map<Question, School> followed = new EnumMap<>(Question.class);
+        schools.forEach(f -> followed.put(f.question(), f.school()));
+        return new ShopRules(followed, limits);
+    }
+
+    /** The rules that the core judges by. */
+    public ShopRules rules() {
+        return rules(schools, limits);
+    }
+
+    /** The certificate in words while it is valid at {@code at}; nothing once its last day is over. */
+    public Optional<String> validCertificate(OffsetDateTime at) {
+        LocalDate today = at.atZoneSameInstant(ZoneOffset.UTC).toLocalDate();
+        return certificate
+                .filter(c -> !LocalDate.parse(c.until()).isBefore(today))
+                .map(c -> c.number() + " from " + c.from() + ", valid to " + c.until());
+    }
+}
