@@ -16,6 +16,10 @@ import { applySetting, savedSetting, themeFor } from './theme/theme';
 
 const JobPage = lazy(() => import('./jobs/JobPage').then((m) => ({ default: m.JobPage })));
 const ReceivePage = lazy(() => import('./receive/ReceivePage').then((m) => ({ default: m.ReceivePage })));
+const PassportPage = lazy(() => import('./passport/PassportPage').then((m) => ({ default: m.PassportPage })));
+const CustomersPage = lazy(() =>
+  import('./customers/CustomersPage').then((m) => ({ default: m.CustomersPage })),
+);
 const ShopPage = lazy(() => import('./access/ShopPage').then((m) => ({ default: m.ShopPage })));
 const WorksheetsPage = lazy(() =>
   import('./worksheets/WorksheetsPage').then((m) => ({ default: m.WorksheetsPage })),
@@ -53,6 +57,8 @@ function App() {
                 <Route path="/receive" element={<ReceivePage />} />
                 <Route path="/worksheets/:name?" element={<WorksheetsPage />} />
                 <Route path="/shop" element={<ShopPage />} />
+                <Route path="/customers/:id?" element={<CustomersPage />} />
+                <Route path="/motors/:mark" element={<PassportPage />} />
                 <Route path="/jobs/:tag/*" element={<JobPage />} />
                 <Route path="*" element={<FloorPage />} />
               </Routes>

@@ -1,7 +1,9 @@
 import { useNavigate } from 'react-router';
 import { Frame } from '../shell/Frame';
 import { usePerson } from '../shell/session';
+import { SettingsPanel } from '../settings/SettingsPanel';
 import { OwnPassword } from './OwnPassword';
+import { OwnPin } from './OwnPin';
 import { OwnTokens } from './OwnTokens';
 import { PeopleList } from './PeopleList';
 
@@ -21,8 +23,10 @@ export function ShopPage() {
         </div>
         <div className="grid2" style={{ alignItems: 'start', maxWidth: 1100 }}>
           <OwnPassword />
+          {(person.role === 'technician' || person.role === 'lead') && <OwnPin />}
           <OwnTokens />
         </div>
+        <SettingsPanel mayChange={leads} />
         {leads && <PeopleList mayChange={person.role === 'admin'} />}
       </main>
     </Frame>

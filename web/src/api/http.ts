@@ -1,4 +1,4 @@
-import type { Problem } from './types';
+import type { Clash, Problem } from './types';
 
 /** An answer that refuses: its words for the top of the page, its problems for the fields. */
 export class Refusal extends Error {
@@ -7,6 +7,8 @@ export class Refusal extends Error {
     readonly title: string,
     detail: string,
     readonly problems: Problem[],
+    /** What two people changed differently, with everything else merged already. */
+    readonly clash?: { version: number; by: string; merged: unknown; clashes: Clash[] },
   ) {
     super(detail);
   }
@@ -65,6 +67,10 @@ async function refusal(answer: Response): Promise<Refusal> {
     title: string;
     detail: string;
     problems: Problem[];
+    version: number;
+    by: string;
+    merged: unknown;
+    clashes: Clash[];
   }>;
   if (answer.status === 401 || (answer.status === 403 && !(await signedIn()))) {
     window.dispatchEvent(new Event('brasskettle-signed-out'));
@@ -74,7 +80,31 @@ async function refusal(answer: Response): Promise<Refusal> {
     told.title ?? 'Refused',
     told.detail ?? `The server refused (${answer.status})`,
     told.problems ?? [],
+    told.clashes && {
+      version: told.version ?? 0,
+      by: told.by ?? '',
+      merged: told.merged,
+      clashes: told.clashes,
+    },
   );
+}
+
+/** A file as the body of a call, as it is. */
+export async function send<T>(path: string, file: Blob, key: string): Promise<T> {
+  let answer: Response;
+  try {
+    answer = await fetch(path, {
+      method: 'POST',
+      headers: { ...csrf(), 'Content-Type': 'application/octet-stream', 'Idempotency-Key': key },
+      body: file,
+    });
+  } catch {
+    throw new Unreachable();
+  }
+  if (!answer.ok) {
+    throw await refusal(answer);
+  }
+  return (await answer.json()) as T;
 }
 
 export async function call<T>(method: string, path: string, body?: unknown, key?: string): Promise<T> {

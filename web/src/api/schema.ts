@@ -1091,6 +1091,9 @@ export interface components {
         };
         "app.brasskettle.core.jobs.ArrivalReading": {
             lines: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
+            /** @enum {string} */
+            shaft: "holds" | "watch" | "stop" | "unproven";
+            unsafe: boolean;
         };
         "app.brasskettle.core.jobs.JobReading.Next": {
             sentence: string;
@@ -1430,8 +1433,10 @@ export interface components {
             work: string;
         };
         "app.brasskettle.server.bench.TestLook": {
+            deciding: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             fit: components["schemas"]["app.brasskettle.server.jobs.JobView.Fit"] | null;
             insulation: components["schemas"]["app.brasskettle.core.insulation.InsulationResult"] | null;
+            other: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             problems: components["schemas"]["app.brasskettle.core.worksheet.Problem"][];
             proof: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             resistance: components["schemas"]["app.brasskettle.core.resistance.ResistanceResult"] | null;
@@ -1864,7 +1869,7 @@ export interface components {
         };
         "app.brasskettle.server.settings.ShopSettings": {
             certificate: components["schemas"]["app.brasskettle.server.settings.ShopSettings.Certificate"] | null;
-            currency: string;
+            currency: string | null;
             limits: components["schemas"]["app.brasskettle.core.rules.LimitChange"][];
             rates: components["schemas"]["app.brasskettle.core.choice.Rates"];
             schools: components["schemas"]["app.brasskettle.server.settings.ShopSettings.Followed"][];

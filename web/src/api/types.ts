@@ -41,3 +41,25 @@ export type MadeToken = S['app.brasskettle.server.access.OwnAccountController.Ma
 
 /** What somebody types: figures as texts, in the shape of the record they fill. */
 export type Typed = { [field: string]: unknown };
+
+export type ArrivalReading = S['app.brasskettle.core.jobs.ArrivalReading'];
+export type PlateReading = S['app.brasskettle.core.nameplate.PlateReading'];
+export type PlateEstimate = S['app.brasskettle.core.nameplate.PlateEstimate'];
+export type BlockReading = S['app.brasskettle.core.nameplate.BlockReading'];
+export type Customer = S['app.brasskettle.server.customers.Customer'];
+export type Contact = S['app.brasskettle.server.customers.Customer.Contact'];
+export type Passport = S['app.brasskettle.server.passport.PassportController.Passport'];
+export type MotorPoint = S['app.brasskettle.core.passport.MotorHistory.Point'];
+export type Photo = S['app.brasskettle.server.photos.Photo'];
+export type SettingsView = S['app.brasskettle.server.settings.SettingsController.View'];
+export type ShopSettings = S['app.brasskettle.server.settings.ShopSettings'];
+export type SettingsEntry = S['app.brasskettle.server.settings.SettingsStore.Entry'];
+export type JournalEntry = S['app.brasskettle.server.jobs.Journal.Entry'];
+
+/** A place in a sheet that two people changed, each to something else. */
+export interface Clash {
+  field: string;
+  before: unknown;
+  theirs: unknown;
+  mine: unknown;
+}

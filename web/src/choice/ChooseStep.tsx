@@ -3,8 +3,9 @@ import { Button } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import { call, Refusal } from '../api/http';
 import type { ChoiceReading, JobView, SheetLook } from '../api/types';
-import { useDraft } from '../forms/drafts';
 import { at, useLook, whileTyping } from '../forms/look';
+import { useSheet } from '../forms/sheet';
+import { SheetForm, words } from '../forms/SheetForm';
 import { Trouble } from '../forms/Trouble';
 import { useChange } from '../jobs/useJob';
 import { hours, money, moment } from '../quantity/figures';
@@ -47,25 +48,20 @@ export function ChooseStep({ job }: { job: JobView }) {
 
 function Options({ job, start, mayPrice }: { job: JobView; start: Offers; mayPrice: boolean }) {
   const tag = job.identity.tag;
-  const sheet = job.sheets['offers'];
-  const draft = useDraft<Offers>(`${tag}.offers`, start);
-  const v = draft.value;
-  const [editing, setEditing] = useState(sheet === undefined && mayPrice);
+  const sheet = useSheet<Offers>(job, 'offers', start, () => setEditing(false));
+  const written = sheet.written;
+  const v = sheet.value;
+  const [editing, setEditing] = useState(written === undefined && mayPrice);
   const look = useLook<SheetLook>(`/api/jobs/${tag}/sheets/offers/look`, { ...v }, true);
-  const keep = useChange(tag, () => {
-    draft.settle(v);
-    setEditing(false);
-  });
-  const refused = keep.error instanceof Refusal ? keep.error.problems : [];
-  const problems = [...whileTyping(look?.problems), ...refused];
+  const problems = [...whileTyping(look?.problems), ...sheet.problems];
   const choice = look?.choice ?? job.choice;
   return (
     <>
       <div className="head">
         <h1>Recondition, rewind or replace</h1>
         <span className="soft">
-          {sheet
-            ? `priced by ${sheet.by}, ${moment(sheet.at)}`
+          {written
+            ? `priced by ${written.by}, ${moment(written.at)}`
             : 'a first estimate by power; the office prices it'}
         </span>
       </div>
@@ -80,34 +76,17 @@ function Options({ job, start, mayPrice }: { job: JobView; start: Offers; mayPri
           <CostChart choice={choice} />
         </Suspense>
       )}
-      <Trouble error={keep.error} />
       {editing ? (
-        <form
-          onSubmit={(e) => {
-            e.preventDefault();
-            keep.mutate({
-              method: 'PUT',
-              path: 'sheets/offers',
-              body: { version: sheet?.version ?? 0, typed: v },
-            });
-          }}
+        <SheetForm
+          sheet={sheet}
+          title="Prices"
+          aside="quantity × rate for each line; conditions first"
+          keep="Keep these prices"
+          correct="Keep these prices"
+          label={words}
         >
-          <OfferForm
-            value={v}
-            problems={problems}
-            shown={look?.shown ?? {}}
-            onChange={(next) => {
-              keep.reset();
-              draft.change(next);
-            }}
-          />
-          <div className="actions">
-            <Button type="primary" htmlType="submit" loading={keep.isPending}>
-              Keep these prices
-            </Button>
-            {draft.dirty && <span className="soft small">not saved yet; kept on this tablet</span>}
-          </div>
-        </form>
+          <OfferForm value={v} problems={problems} shown={look?.shown ?? {}} onChange={sheet.change} />
+        </SheetForm>
       ) : (
         mayPrice && (
           <div className="actions">
@@ -120,7 +99,7 @@ function Options({ job, start, mayPrice }: { job: JobView; start: Offers; mayPri
           Prices and the answer are the office’s or the lead hand’s to enter.
         </p>
       )}
-      {sheet && choice && <Answer job={job} choice={choice} may={mayPrice} />}
+      {written && choice && <Answer job={job} choice={choice} may={mayPrice} />}
       {choice && <Arithmetic steps={choice.steps} />}
     </>
   );

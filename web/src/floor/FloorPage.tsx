@@ -1,4 +1,5 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { call } from '../api/http';
@@ -8,7 +9,16 @@ import { hours, moment, money } from '../quantity/figures';
 import { Frame, Places } from '../shell/Frame';
 import { Mark } from '../verdict/Mark';
 import './floor.css';
+import { Files } from './Files';
 import { SetDownForm, usePickUp } from './setdown';
+
+const PAGE = 100;
+const LISTS = [
+  ['live', 'In the shop'],
+  ['rush', 'Rush'],
+  ['waiting', 'Waiting'],
+  ['gone', 'Left'],
+] as const;
 
 /** What needs hands next, rush first. */
 export function FloorPage() {
@@ -17,16 +27,21 @@ export function FloorPage() {
   const [at, setAt] = useState(0);
   const [settingDown, setSettingDown] = useState<string>();
   const pickUp = usePickUp();
+  const [show, setShow] = useState<(typeof LISTS)[number][0]>('live');
   const wanted = useDeferredValue(find.trim());
-  const floor = useQuery({
-    queryKey: ['floor', wanted],
-    queryFn: () => call<FloorRow[]>('GET', `/api/jobs?find=${encodeURIComponent(wanted)}`),
+  const query = `show=${show}&find=${encodeURIComponent(wanted)}`;
+  const floor = useInfiniteQuery({
+    queryKey: ['floor', show, wanted],
+    queryFn: ({ pageParam }) =>
+      call<FloorRow[]>('GET', `/api/jobs?${query}${pageParam ? `&after=${pageParam}` : ''}`),
+    initialPageParam: '',
+    getNextPageParam: (last) => (last.length === PAGE ? last[last.length - 1]?.tag : undefined),
     refetchInterval: 30_000,
     placeholderData: keepPreviousData,
   });
-  const rows = useMemo(() => floor.data ?? [], [floor.data]);
+  const rows = useMemo(() => floor.data?.pages.flat() ?? [], [floor.data]);
   const rushes = rows.filter((r) => r.urgency === 'rush').map((r) => r.tag);
-  const running = (floor.data ?? []).filter((r) => r.outageSoFar > 0).length;
+  const running = rows.filter((r) => r.outageSoFar > 0).length;
   const keys = useMemo(
     () => [
       { key: 'ArrowDown', label: 'down', run: () => setAt((n) => Math.min(n + 1, rows.length - 1)) },
@@ -98,10 +113,26 @@ export function FloorPage() {
         <div className="head">
           <h1>What needs hands next</h1>
           <span className="soft">
-            {wanted
-              ? `${rows.length} found`
-              : `${rows.length} motors in the shop · outage running on ${running}`}
+            {wanted || show !== 'live'
+              ? `${rows.length}${floor.hasNextPage ? ' and more' : ''} found`
+              : `${rows.length}${floor.hasNextPage ? ' and more' : ''} motors in the shop · outage running on ${running}`}
           </span>
+          <div className="lists" role="radiogroup" aria-label="Which jobs">
+            {LISTS.map(([list, label]) => (
+              <button
+                type="button"
+                key={list}
+                role="radio"
+                aria-checked={show === list}
+                onClick={() => {
+                  setShow(list);
+                  setAt(0);
+                }}
+              >
+                {label}
+              </button>
+            ))}
+          </div>
         </div>
         <Trouble error={floor.error ?? pickUp.error} />
         {settingDown && (
@@ -146,9 +177,21 @@ export function FloorPage() {
               </button>
             </p>
           ))}
+        {floor.hasNextPage && (
+          <p style={{ marginTop: 14 }}>
+            <Button loading={floor.isFetchingNextPage} onClick={() => void floor.fetchNextPage()}>
+              More of them
+            </Button>
+          </p>
+        )}
+        <Files query={query} />
         {floor.data && rows.length === 0 && (
           <p className="soft" style={{ marginTop: 20 }}>
-            {find ? `Nothing here answers to “${find}”.` : 'The floor is empty. Receive a motor to begin.'}
+            {find
+              ? `Nothing here answers to “${find}”.`
+              : show === 'live'
+                ? 'The floor is empty. Receive a motor to begin.'
+                : 'Nothing on this list.'}
           </p>
         )}
       </main>
@@ -168,17 +211,29 @@ function Row({ row, here, open }: { row: FloorRow; here: boolean; open: () => vo
         <Link to={`/jobs/${row.tag}/${row.nextStep}`}>{row.tag}</Link>
       </td>
       <td>
+        {row.photo !== null && (
+          <img
+            className="pic"
+            src={`/api/jobs/${row.tag}/photos/${row.photo}/thumbnail`}
+            alt=""
+            loading="lazy"
+          />
+        )}
         <b>{row.machine}</b>
         {row.motor && <span className="soft"> {row.motor.split(' · ')[0]}</span>}
         <small>{row.customer}</small>
       </td>
       <td className="station">{row.station}</td>
-      <td>{row.setDown ? <>Set down: “{row.setDown.handsWere}”</> : row.nextAction}</td>
-      <td className={rush || late ? 'hot' : ''}>
+      <td>{row.setDown && !row.waiting ? <>Set down: “{row.setDown.handsWere}”</> : row.nextAction}</td>
+      <td
+        className={rush || late ? 'hot' : ''}
+        title={row.askedBy ? `asked for by ${row.askedBy}` : undefined}
+      >
         {rush && 'rush'}
         {rush && row.promisedAt && ' · '}
         {row.promisedAt ? moment(row.promisedAt) : rush ? '' : '–'}
         {late && ' · late'}
+        {rush && row.askedBy && <small>{row.askedBy}</small>}
       </td>
       <td className="n">{hours(row.hoursInShop)}</td>
       <td className="n">{money(row.outageSoFar)}</td>

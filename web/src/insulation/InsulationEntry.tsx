@@ -11,7 +11,7 @@ import { StandIn } from '../instruments/StandIn';
 import { useChange } from '../jobs/useJob';
 import { toNextField, TypedField } from '../quantity/TypedField';
 import { Judged } from '../verdict/Judged';
-import { fieldLine, InsulationFigures, leastHere } from './InsulationFigures';
+import { InsulationFigures, leastHere, otherSchool } from './InsulationFigures';
 import { EMPTY, readable, type Row, type Typing } from './reading';
 import { TesterPanel } from './TesterPanel';
 
@@ -147,8 +147,8 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
           />
         </Suspense>
       </div>
-      {look?.insulation && (
-        <Judged judgement={look.insulation.judgement} other={fieldLine(look.insulation)} />
+      {look?.deciding && (
+        <Judged judgement={look.deciding} other={look.other ? otherSchool(look.other) : undefined} />
       )}
       {look?.insulation && <InsulationFigures result={look.insulation} fit={look.fit} />}
       <Because

@@ -1,4 +1,4 @@
-import type { InsulationResult, TestLook } from '../api/types';
+import type { InsulationResult, Judgement, TestLook } from '../api/types';
 import { plain } from '../quantity/figures';
 import { verdictWord } from '../verdict/Mark';
 
@@ -7,9 +7,9 @@ export function leastHere(result: InsulationResult): number {
   return result.minimumMegohm / result.correctionFactor;
 }
 
-/** How the field school judges, in one line. */
-export function fieldLine(result: InsulationResult): string {
-  return `The field rule says ${verdictWord(result.fieldVerdict)}: ${result.fieldJudgement.headline}`;
+/** How the other school judges, in one line. */
+export function otherSchool(judgement: Judgement): string {
+  return `The other school says ${verdictWord(judgement.verdict)}: ${judgement.headline}`;
 }
 
 /** Index, leakage and dew point, each with what it is held against. */

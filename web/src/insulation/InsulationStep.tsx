@@ -10,7 +10,7 @@ import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
 import type { Point } from './AbsorptionChart';
 import { InsulationEntry } from './InsulationEntry';
-import { fieldLine, InsulationFigures, leastHere } from './InsulationFigures';
+import { InsulationFigures, leastHere, otherSchool } from './InsulationFigures';
 
 const AbsorptionChart = lazy(() => import('./AbsorptionChart').then((m) => ({ default: m.AbsorptionChart })));
 
@@ -44,7 +44,7 @@ export function InsulationStep({ job }: { job: JobView }) {
           />
         </Suspense>
       </div>
-      <Judged judgement={done.standing} other={fieldLine(done.result)}>
+      <Judged judgement={done.standing} other={otherSchool(done.other)}>
         <NextWay job={job} here="bench/insulation" />
         <Button onClick={() => setAgain(true)}>Test again</Button>
       </Judged>

@@ -1,6 +1,7 @@
 import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import type { JobView } from '../api/types';
+import { CourseNotice } from '../floor/CourseStep';
 import { SetDownForm, SetDownNotice } from '../floor/setdown';
 import { Trouble } from '../forms/Trouble';
 import { Frame } from '../shell/Frame';
@@ -24,6 +25,9 @@ const SurgeStep = lazy(() => import('../surge/SurgeStep').then((m) => ({ default
 const CoilMapStep = lazy(() => import('../teardown/CoilMapStep').then((m) => ({ default: m.CoilMapStep })));
 const CauseStep = lazy(() => import('../cause/CauseStep').then((m) => ({ default: m.CauseStep })));
 const WindingStep = lazy(() => import('../winding/WindingStep').then((m) => ({ default: m.WindingStep })));
+const CourseStep = lazy(() => import('../floor/CourseStep').then((m) => ({ default: m.CourseStep })));
+const JournalStep = lazy(() => import('./JournalStep').then((m) => ({ default: m.JournalStep })));
+const Photos = lazy(() => import('../photos/Photos').then((m) => ({ default: m.Photos })));
 const ChooseStep = lazy(() => import('../choice/ChooseStep').then((m) => ({ default: m.ChooseStep })));
 
 /** A job: whose motor and may it run above; stations left, work in the middle, evidence right. */
@@ -33,6 +37,7 @@ export function JobPage() {
   const job = useJob(tag);
   const data = job.data;
   const here = step || data?.next.step || 'receive';
+  const merged = (useLocation().state as { merged?: string } | null)?.merged;
   const [settingDown, setSettingDown] = useState(false);
   const keys = useMemo(
     () =>
@@ -49,11 +54,18 @@ export function JobPage() {
       {data ? (
         <div className="columns">
           <Spine job={data} here={here} />
-          <main className="work" id="work" key={`${tag}/${here}`}>
+          <main className="work" id="work" tabIndex={0} key={`${tag}/${here}`}>
             {data.identity.setDown && <SetDownNotice tag={tag} setDown={data.identity.setDown} />}
             {settingDown && <SetDownForm tag={tag} rushes={[]} done={() => setSettingDown(false)} />}
+            <CourseNotice job={data} />
+            {merged && (
+              <p className="caution" role="status">
+                Kept, and merged with what {merged} wrote meanwhile.
+              </p>
+            )}
             <Suspense fallback={null}>
               <Work job={data} step={here} />
+              {photographed(data).includes(here) && <Photos tag={tag} step={here} />}
             </Suspense>
           </main>
           <Ledger job={data} />
@@ -68,8 +80,13 @@ export function JobPage() {
   );
 }
 
+/** Every step of the work can be photographed; gate, course and journal cannot. */
+function photographed(job: JobView): string[] {
+  return job.stations.flatMap((s) => s.steps.map((t) => t.step));
+}
+
 function jobKeys(job: JobView, here: string, go: (to: string) => void): Key[] {
-  const steps = job.stations.flatMap((s) => s.steps.map((t) => t.step));
+  const steps = photographed(job);
   const at = steps.indexOf(here);
   const move = (by: number) => {
     const to = steps[at + by];
@@ -78,9 +95,10 @@ function jobKeys(job: JobView, here: string, go: (to: string) => void): Key[] {
     }
   };
   return [
-    { key: '[', label: 'step before', run: () => move(-1) },
-    { key: ']', label: 'step after', run: () => move(1) },
-    { key: 'G', label: 'what holds the gate', run: () => go(`/jobs/${job.identity.tag}/gate`) },
+    { key: '[', label: 'before', run: () => move(-1) },
+    { key: ']', label: 'after', run: () => move(1) },
+    { key: 'G', label: 'gate', run: () => go(`/jobs/${job.identity.tag}/gate`) },
+    { key: 'O', label: 'course', run: () => go(`/jobs/${job.identity.tag}/course`) },
     { key: 'F', label: 'floor', run: () => go('/') },
   ];
 }
@@ -104,7 +122,7 @@ function Spine({ job, here }: { job: JobView; here: string }) {
               aria-current={single?.step === here ? 'step' : undefined}
             >
               <Mark verdict={station.verdict} />
-              {station.name}
+              {station.skipped ? <s title={station.skipped}>{station.name}</s> : station.name}
             </Link>
             {!single &&
               steps.map((s) => (
@@ -145,6 +163,10 @@ function Work({ job, step }: { job: JobView; step: string }) {
       return <CauseStep job={job} />;
     case 'winding':
       return <WindingStep job={job} />;
+    case 'course':
+      return <CourseStep job={job} />;
+    case 'journal':
+      return <JournalStep job={job} />;
     case 'choose':
       return <ChooseStep job={job} />;
     default:

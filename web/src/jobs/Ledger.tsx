@@ -36,11 +36,32 @@ export function Ledger({ job }: { job: JobView }) {
           Next look{looks.separates && ` (${looks.separates})`}: <b>{looks.ask}</b> {looks.minutes} min.
         </p>
       )}
-      <p style={{ marginTop: 18 }} className="small">
-        <a href={`/api/jobs/${tag}/sheet.pdf`} target="_blank" rel="noreferrer">
-          Print the sheet (PDF)
-        </a>
-      </p>
+      <ul className="ways-out">
+        <li>
+          <a href={`/api/jobs/${tag}/sheet.pdf`} target="_blank" rel="noreferrer">
+            Print the sheet (PDF)
+          </a>
+        </li>
+        <li>
+          <a href={`/api/jobs/${tag}/tag.pdf`} target="_blank" rel="noreferrer">
+            Print the tag (PDF)
+          </a>
+        </li>
+        <li>
+          <Link to={`/jobs/${tag}/journal`}>Journal</Link>
+        </li>
+        {job.identity.mark && (
+          <li>
+            <Link to={`/motors/${job.identity.mark}`}>The motor’s passport</Link>
+          </li>
+        )}
+        <li>
+          <Link to={`/customers/${job.identity.customerId}`}>Whom to call</Link>
+        </li>
+        <li>
+          <a href={`/api/jobs/${tag}/export.zip`}>The whole job as a file (ZIP)</a>
+        </li>
+      </ul>
     </aside>
   );
 }

@@ -7,7 +7,7 @@ export function useJob(tag: string) {
   return useQuery({
     queryKey: ['job', tag],
     queryFn: () => call<JobView>('GET', `/api/jobs/${tag}`),
-    refetchInterval: 20_000,
+    refetchInterval: 7_000,
   });
 }
 

@@ -1,141 +1,182 @@
-import { Button, Checkbox } from 'antd';
+import { Checkbox } from 'antd';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { Refusal } from '../api/http';
 import type { JobView, SheetLook } from '../api/types';
-import { useDraft } from '../forms/drafts';
 import { at, useLook, whileTyping } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
-import { useChange } from '../jobs/useJob';
+import { useSheet } from '../forms/sheet';
+import { SheetForm, words } from '../forms/SheetForm';
 import { plain } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
+import { EstimatePanel } from './EstimatePanel';
+import { FurtherRatings } from './FurtherRatings';
+import './nameplate.css';
+import {
+  CLUES,
+  DETAILS,
+  EMPTY,
+  FIGURES,
+  marked,
+  NO_CLUES,
+  NO_DETAILS,
+  plateLabel,
+  type PlateText,
+  type State,
+} from './plateText';
+import { StateField } from './StateField';
 
-type Text = Record<
-  | 'phases'
-  | 'frequencyHz'
-  | 'ratedPowerW'
-  | 'ratedVoltageV'
-  | 'ratedCurrentA'
-  | 'ratedSpeedRpm'
-  | 'codeLetter'
-  | 'connection'
-  | 'windingKind'
-  | 'insulationClass'
-  | 'maker'
-  | 'serial'
-  | 'enclosure',
-  string
->;
-type PlateText = Text & { madeBefore1970: boolean; hazardousArea: boolean };
-
-const EMPTY: PlateText = {
-  phases: '3',
-  frequencyHz: '50',
-  ratedPowerW: '',
-  ratedVoltageV: '',
-  ratedCurrentA: '',
-  ratedSpeedRpm: '',
-  codeLetter: '',
-  connection: 'wye',
-  windingKind: 'random-wound',
-  insulationClass: 'F',
-  maker: '',
-  serial: '',
-  enclosure: '',
-  madeBefore1970: false,
-  hazardousArea: false,
-};
-
-const FIGURES = [
-  ['ratedPowerW', 'Power at the shaft', 'kW', '37 kW or 50 hp'],
-  ['ratedVoltageV', 'Voltage', 'V', '400'],
-  ['ratedCurrentA', 'Current', 'A', '67'],
-  ['ratedSpeedRpm', 'Speed', 'r/min', '1475'],
-  ['frequencyHz', 'Frequency', 'Hz', '50'],
-  ['codeLetter', 'Code letter, if any', '', 'G'],
+const ESTIMABLE = ['ratedPowerW', 'ratedVoltageV', 'ratedCurrentA', 'ratedSpeedRpm'];
+const DUTIES = ['', 'S1', 'S2', 'S3', 'S4', 'S5', 'S6', 'S7', 'S8', 'S9', 'S10'] as const;
+const PROTECTORS = [
+  ['', 'not said'],
+  ['none', 'none'],
+  ['automatic', 'automatic'],
+  ['manual-reset', 'manual reset'],
+  ['thermistors', 'thermistors'],
+  ['thermostats', 'thermostats'],
 ] as const;
 
-/** The nameplate, read as it is typed. */
+type Mode = 'whole' | 'worn' | 'gone';
+
+/** The nameplate, read as it is typed: whole, worn, or burnt off and estimated. */
 export function PlateStep({ job }: { job: JobView }) {
   const tag = job.identity.tag;
   const navigate = useNavigate();
-  const sheet = job.sheets['plate'];
-  const draft = useDraft<PlateText>(`${tag}.plate`, {
-    ...EMPTY,
-    ...(sheet?.typed as Partial<PlateText> | undefined),
+  const sheet = useSheet<PlateText>(job, 'plate', EMPTY, (merged) => {
+    void navigate(`/jobs/${tag}/bench/dead`, { state: { merged } });
   });
-  const v = draft.value;
-  const look = useLook<SheetLook>(`/api/jobs/${tag}/sheets/plate/look`, v, v.ratedPowerW !== '');
-  const keep = useChange(tag, () => {
-    draft.settle(v);
-    void navigate(`/jobs/${tag}/bench/dead`);
-  });
-  const refused = keep.error instanceof Refusal ? keep.error.problems : [];
-  const problems = [...whileTyping(look?.problems), ...refused];
+  const v: PlateText = { ...sheet.value, details: { ...NO_DETAILS, ...sheet.value.details } };
+  const [mode, setMode] = useState<Mode>(v.clues ? 'gone' : v.marks.length > 0 ? 'worn' : 'whole');
+  const look = useLook<SheetLook>(`/api/jobs/${tag}/sheets/plate/look`, v, sheet.dirty || !!sheet.written);
+  const problems = [...whileTyping(look?.problems), ...sheet.problems];
   const reading = look ? look.plate : job.plate;
-  const set = (part: Partial<PlateText>) => {
-    keep.reset();
-    draft.change({ ...v, ...part });
+  const rating = reading?.rating;
+  const { set } = sheet;
+  const stateOf = (field: string): State => v.marks.find((m) => m.field === field)?.state ?? 'read';
+  const mark = (field: string, state: State) =>
+    set({
+      marks: marked(v.marks, field, state),
+      ...(state === 'missing' ? { [field]: '' } : {}),
+    });
+  const pick = (next: Mode) => {
+    setMode(next);
+    set({
+      clues: next === 'gone' ? { ...NO_CLUES, ...v.clues } : null,
+      marks: next === 'whole' ? [] : v.marks.filter((m) => next === 'gone' || m.state !== 'estimated'),
+    });
   };
+  const shown = look?.shown ?? {};
+  const judged = reading && (
+    <Judged judgement={reading.judgement}>
+      {rating && (
+        <div className="figure small" style={{ textAlign: 'right', lineHeight: 1.5 }}>
+          <b style={{ fontSize: 22 }}>{rating.poles} poles</b>
+          <br />
+          slip {plain(rating.slipPercent, 3)} %<br />
+          {plain(rating.ratedTorqueNm, 3)} Nm
+          {rating.lockedRotorCurrentLowA !== null && (
+            <>
+              <br />
+              locked {plain(rating.lockedRotorCurrentLowA, 3)}
+              {rating.lockedRotorCurrentHighA !== null
+                ? ` to ${plain(rating.lockedRotorCurrentHighA, 3)} A`
+                : ' A and up'}
+            </>
+          )}
+        </div>
+      )}
+    </Judged>
+  );
   return (
-    <form
-      onSubmit={(e) => {
-        e.preventDefault();
-        keep.mutate({
-          method: 'PUT',
-          path: 'sheets/plate',
-          body: { version: sheet?.version ?? 0, typed: v },
-        });
-      }}
+    <SheetForm
+      sheet={sheet}
+      title="Nameplate"
+      aside="type it as it stands there, with its units"
+      keep="Keep the plate"
+      correct="Correct the plate"
+      hide={[
+        ...FIGURES.map(([f]) => f as string),
+        ...DETAILS.map(([f]) => `details.${f}`),
+        ...CLUES.map(([f]) => `clues.${f}`),
+      ]}
+      label={(field) => plateLabel(field) ?? words(field)}
+      foot={rating && <Arithmetic steps={rating.steps} />}
     >
-      <div className="head">
-        <h1>Nameplate</h1>
-        <span className="soft">type it as it stands there, with its units</span>
-      </div>
-      <Trouble error={keep.error} hide={FIGURES.map(([f]) => f)} />
-      <div className="grid3">
-        {FIGURES.map(([field, label, unit, hint]) => (
-          <TypedField
+      <Picks
+        label="The plate is"
+        value={mode}
+        options={[
+          ['whole', 'Readable'],
+          ['worn', 'Worn in places'],
+          ['gone', 'Burnt off or missing'],
+        ]}
+        onPick={pick}
+      />
+      {mode === 'gone' && judged}
+      {mode === 'gone' && (
+        <EstimatePanel
+          clues={{ ...NO_CLUES, ...v.clues }}
+          estimate={reading?.estimate}
+          shown={shown}
+          problems={problems}
+          onChange={(clues) => set({ clues })}
+          onTake={(figures) =>
+            set({
+              ...Object.fromEntries(figures.map((f) => [f.field, f.likeliest])),
+              marks: figures.reduce((marks, f) => marked(marks, f.field, 'estimated'), v.marks),
+            })
+          }
+        />
+      )}
+      <div className="grid3" style={{ marginTop: 12 }}>
+        {FIGURES.map(([field, label, unitOf, hint]) => (
+          <StateField
             key={field}
             label={label}
-            unit={unit}
+            unit={unitOf}
             hint={hint}
             value={v[field]}
-            shown={look?.shown[field]}
+            shown={shown[field]}
             problem={at(problems, field)}
+            state={stateOf(field)}
+            range={reading?.estimate?.figures.find((f) => f.field === field)?.range}
+            estimable={mode === 'gone' && ESTIMABLE.includes(field)}
             onChange={(text) => set({ [field]: field === 'codeLetter' ? text.toUpperCase() : text })}
+            onState={mode === 'whole' || field === 'frequencyHz' ? undefined : (s) => mark(field, s)}
           />
         ))}
       </div>
-      {reading && (
-        <Judged judgement={reading.judgement}>
-          <div className="figure small" style={{ textAlign: 'right', lineHeight: 1.5 }}>
-            <b style={{ fontSize: 22 }}>{reading.poles} poles</b>
-            <br />
-            slip {plain(reading.slipPercent, 3)} %<br />
-            {plain(reading.ratedTorqueNm, 3)} Nm
-            {reading.lockedRotorCurrentLowA !== null && (
-              <>
-                <br />
-                locked {plain(reading.lockedRotorCurrentLowA, 3)}
-                {reading.lockedRotorCurrentHighA !== null
-                  ? ` to ${plain(reading.lockedRotorCurrentHighA, 3)} A`
-                  : ' A and up'}
-              </>
-            )}
-          </div>
-        </Judged>
-      )}
-      {reading && reading.contradictions.length > 1 && (
+      {mode !== 'gone' && judged}
+      {rating && rating.contradictions.length > 1 && (
         <ul>
-          {reading.contradictions.slice(1).map((c) => (
+          {rating.contradictions.slice(1).map((c) => (
             <li key={c}>{c}</li>
           ))}
         </ul>
       )}
-      <div className="grid2">
+      {reading?.cautions.map((c) => (
+        <p key={c} className="caution">
+          {c}
+        </p>
+      ))}
+      <FurtherRatings
+        blocks={v.further}
+        readings={reading?.blocks ?? []}
+        first={{
+          frequencyHz: v.frequencyHz,
+          ratedPowerW: v.ratedPowerW,
+          ratedVoltageV: v.ratedVoltageV,
+          ratedCurrentA: v.ratedCurrentA,
+          ratedSpeedRpm: '',
+          connection: v.connection,
+        }}
+        shown={shown}
+        problems={problems}
+        onChange={(further) => set({ further })}
+      />
+      <div className="grid2" style={{ marginTop: 14 }}>
         <Picks
           label="Phases"
           value={v.phases}
@@ -146,7 +187,7 @@ export function PlateStep({ job }: { job: JobView }) {
           onPick={(phases) => set({ phases })}
         />
         <Picks
-          label="Connected in"
+          label="Connection"
           value={v.connection}
           options={[
             ['wye', 'Wye'],
@@ -172,16 +213,72 @@ export function PlateStep({ job }: { job: JobView }) {
         />
       </div>
       <div className="grid3">
-        <TypedField words label="Maker" value={v.maker} onChange={(maker) => set({ maker })} />
-        <TypedField words label="Serial number" value={v.serial} onChange={(serial) => set({ serial })} />
-        <TypedField
-          words
-          label="Enclosure"
-          hint="IP55"
-          value={v.enclosure}
-          onChange={(enclosure) => set({ enclosure })}
-        />
+        {(
+          [
+            ['maker', 'Maker', ''],
+            ['serial', 'Serial number', ''],
+            ['enclosure', 'Enclosure', 'IP55'],
+          ] as const
+        ).map(([field, label, hint]) => (
+          <StateField
+            key={field}
+            words
+            label={label}
+            hint={hint}
+            value={v[field]}
+            problem={at(problems, field)}
+            state={stateOf(field)}
+            estimable={false}
+            onChange={(text) => set({ [field]: text })}
+            onState={mode === 'whole' ? undefined : (s) => mark(field, s)}
+          />
+        ))}
       </div>
+      <details className="more" open={Object.values(v.details).some((d) => d !== '')}>
+        <summary>Frame, duty, bearings, leads, protector, marking</summary>
+        <div className="grid3">
+          {DETAILS.map(([field, label, hint]) => (
+            <TypedField
+              key={field}
+              words
+              label={label}
+              hint={hint}
+              value={v.details[field]}
+              shown={shown[`details.${field}`]}
+              problem={at(problems, `details.${field}`)}
+              onChange={(text) => set({ details: { ...v.details, [field]: text } })}
+            />
+          ))}
+          <label className="field words">
+            <span className="label">Duty</span>
+            <select
+              className="plain"
+              value={v.details.duty}
+              onChange={(e) => set({ details: { ...v.details, duty: e.target.value } })}
+            >
+              {DUTIES.map((d) => (
+                <option key={d} value={d}>
+                  {d || 'not said'}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label className="field words">
+            <span className="label">Protector</span>
+            <select
+              className="plain"
+              value={v.details.protector}
+              onChange={(e) => set({ details: { ...v.details, protector: e.target.value } })}
+            >
+              {PROTECTORS.map(([p, spoken]) => (
+                <option key={p} value={p}>
+                  {spoken}
+                </option>
+              ))}
+            </select>
+          </label>
+        </div>
+      </details>
       <div className="actions">
         <Checkbox checked={v.madeBefore1970} onChange={(e) => set({ madeBefore1970: e.target.checked })}>
           Wound before about 1970
@@ -190,19 +287,6 @@ export function PlateStep({ job }: { job: JobView }) {
           Explosion-protection mark on it
         </Checkbox>
       </div>
-      {v.hazardousArea && (
-        <p className="caution">
-          Test it as received and no further: opening, reconditioning or rewinding an explosion-protected
-          motor belongs to a certified repairer.
-        </p>
-      )}
-      <div className="actions">
-        <Button type="primary" htmlType="submit" loading={keep.isPending}>
-          {sheet ? 'Correct the plate' : 'Keep the plate'}
-        </Button>
-        {draft.dirty && <span className="soft small">not saved yet; kept on this tablet</span>}
-      </div>
-      {reading && <Arithmetic steps={reading.steps} />}
-    </form>
+    </SheetForm>
   );
 }

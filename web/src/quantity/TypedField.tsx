@@ -39,6 +39,7 @@ export function TypedField({
   disabled,
   inputRef,
   autoFocus,
+  list,
 }: {
   label: string;
   value: string;
@@ -52,6 +53,8 @@ export function TypedField({
   disabled?: boolean;
   inputRef?: Ref<InputRef>;
   autoFocus?: boolean;
+  /** What was written here before, to choose from. */
+  list?: string[] | undefined;
 }) {
   const id = useId();
   const said = problem ? undefined : (shown ?? note);
@@ -70,12 +73,20 @@ export function TypedField({
         autoFocus={autoFocus}
         inputMode={words ? 'text' : 'decimal'}
         autoComplete="off"
+        {...(list ? { list: `${id}-list` } : {})}
         status={problem ? 'error' : ''}
         aria-invalid={problem ? true : undefined}
         aria-describedby={`${id}-said`}
         onChange={(e) => onChange(e.target.value)}
         onKeyDown={toNextField}
       />
+      {list && (
+        <datalist id={`${id}-list`}>
+          {list.map((entry) => (
+            <option key={entry} value={entry} />
+          ))}
+        </datalist>
+      )}
       <span id={`${id}-said`}>
         {problem ? (
           <span className="wrong">{spoken(problem, label)}</span>

@@ -1,112 +1,92 @@
-import { Button } from 'antd';
 import { useNavigate } from 'react-router';
-import { Refusal } from '../api/http';
-import type { JobView } from '../api/types';
-import { useDraft } from '../forms/drafts';
-import { Trouble } from '../forms/Trouble';
-import { useChange } from '../jobs/useJob';
+import type { JobView, SheetLook } from '../api/types';
+import { at, useLook, whileTyping } from '../forms/look';
+import { useSheet } from '../forms/sheet';
+import { SheetForm, words } from '../forms/SheetForm';
+import { KnownMotor } from '../passport/KnownMotor';
+import { Findings } from '../verdict/Findings';
 import { ManyPicks, Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
+import {
+  AUXILIARIES,
+  EMPTY,
+  EXPOSURES,
+  exposures,
+  FEEDS,
+  LOADINGS,
+  NO_CIRCUMSTANCES,
+  NO_HANDOVER,
+  PROTECTIONS,
+  SEEN,
+  SHAFT,
+  SIDES,
+  SURROUNDINGS,
+  TOLD,
+  TURNS,
+  type ArrivalText,
+  type CircumstancesText,
+  type HandoverText,
+} from './arrivalText';
 
-const SHAFT = [
-  ['free', 'Turns freely'],
-  ['play', 'Turns, has play'],
-  ['binds', 'Binds'],
-  ['not-tried', 'Not tried yet'],
-] as const;
-
-const TOLD = [
-  ['hums-will-not-start', 'hums, will not start'],
-  ['trips-at-once', 'trips at once'],
-  ['trips-after-minutes', 'trips after minutes'],
-  ['runs-hot', 'runs hot'],
-  ['noisy', 'noisy'],
-  ['vibrates', 'vibrates'],
-  ['power-interruption-before', 'power cut just before'],
-  ['thunderstorm-before', 'thunderstorm before'],
-  ['flooded-or-washed', 'flooded or washed'],
-  ['fed-by-drive', 'fed by a drive'],
-  ['long-drive-cable', 'long cable to the drive'],
-  ['no-overload-relay', 'no overload relay'],
-  ['recently-reconnected', 'recently reconnected'],
-  ['machine-overloaded', 'machine overloaded'],
-  ['frequent-starts', 'frequent starts'],
-  ['low-voltage-supply', 'supply voltage low'],
-] as const;
-
-const SEEN = [
-  ['burnt-smell', 'burnt smell'],
-  ['winding-wet', 'wet'],
-  ['winding-dirty', 'dirty'],
-  ['winding-looks-sound', 'winding looks sound'],
-  ['cooling-blocked', 'cooling blocked'],
-  ['oil-in-winding', 'oil in it'],
-  ['grease-dry', 'grease dry'],
-  ['bearing-rough', 'bearing rough'],
-  ['bearing-destroyed', 'bearing gone'],
-] as const;
-
-const AUXILIARIES = [
-  'thermistors',
-  'resistance-thermometers',
-  'space-heaters',
-  'brake',
-  'encoder',
-  'capacitors',
-  'arresters',
-  'drive',
-] as const;
-
-interface Arrival {
-  shaft: (typeof SHAFT)[number][0] | undefined;
-  signs: string[];
-  auxiliaries: string[];
-  missing: string;
-}
-
-/** The motor as it came in: by hand, eye, ear and nose, and by what was told. */
+/** The motor as it came in: by hand, eye, ear and nose, by what was told, and what follows from it at once. */
 export function ArrivalStep({ job }: { job: JobView }) {
   const tag = job.identity.tag;
   const navigate = useNavigate();
-  const sheet = job.sheets['arrival'];
-  const start: Arrival = {
-    shaft: undefined,
-    signs: [],
-    auxiliaries: [],
-    missing: '',
-    ...(sheet?.typed as Partial<Arrival> | undefined),
-  };
-  const draft = useDraft<Arrival>(`${tag}.arrival`, start);
-  const v = draft.value;
-  const keep = useChange(tag, () => {
-    draft.settle(v);
-    void navigate(`/jobs/${tag}/plate`);
+  const sheet = useSheet<ArrivalText>(job, 'arrival', EMPTY, (merged) => {
+    void navigate(`/jobs/${tag}/plate`, { state: { merged } });
   });
-  const set = (part: Partial<Arrival>) => draft.change({ ...v, ...part });
+  const v = sheet.value;
+  const told = { ...NO_CIRCUMSTANCES, ...v.circumstances };
+  const over = { ...NO_HANDOVER, ...v.handover };
+  const look = useLook<SheetLook>(
+    `/api/jobs/${tag}/sheets/arrival/look`,
+    v,
+    v.shaft !== '' && (sheet.dirty || !!sheet.written),
+  );
+  const problems = [...whileTyping(look?.problems), ...sheet.problems];
+  const reading = look ? look.arrival : job.arrival;
+  const lines = reading?.lines ?? [];
+  const { set } = sheet;
+  const tell = (part: Partial<CircumstancesText>) => set({ circumstances: { ...told, ...part } });
+  const hand = (part: Partial<HandoverText>) => set({ handover: { ...over, ...part } });
   const signs = (group: readonly (readonly [string, string])[]) =>
     v.signs.filter((s) => group.some(([w]) => w === s));
+  const others = v.signs.filter((s) => ![...TOLD, ...SEEN].some(([w]) => w === s));
+  const field = (
+    path: 'circumstances' | 'handover',
+    name: string,
+    label: string,
+    value: string,
+    change: (text: string) => void,
+    more: { unit?: string; hint?: string; words?: boolean } = {},
+  ) => (
+    <TypedField
+      label={label}
+      value={value}
+      shown={look?.shown[`${path}.${name}`]}
+      problem={at(problems, `${path}.${name}`)}
+      onChange={change}
+      {...more}
+    />
+  );
   return (
-    <form
-      onSubmit={(e) => {
-        e.preventDefault();
-        keep.mutate({
-          method: 'PUT',
-          path: 'sheets/arrival',
-          body: { version: sheet?.version ?? 0, typed: { ...v, shaft: v.shaft ?? '' } },
-        });
-      }}
+    <SheetForm
+      sheet={sheet}
+      title="As it came in"
+      aside={<>received by {job.identity.receivedBy}</>}
+      keep="Keep it, then read the plate"
+      correct="Correct it"
+      hide={['shaft']}
+      label={words}
     >
-      <div className="head">
-        <h1>As it came in</h1>
-        <span className="soft">received by {job.identity.receivedBy}</span>
-      </div>
       {job.identity.complaint && (
         <p className="panel" style={{ marginBottom: 14 }}>
           “{job.identity.complaint}”
           <span className="soft"> · {job.identity.supply || 'supply not told'}</span>
         </p>
       )}
-      <Trouble error={keep.error} hide={['shaft']} />
+      {job.identity.mark && <KnownMotor serial={job.identity.mark} except={tag} />}
+      {lines.length > 0 && <Findings findings={lines} />}
       <p className="caution">
         Locked out at its own place, drained, declared free of what it was exposed to? Lift by weight, never
         by the shaft.
@@ -114,28 +94,158 @@ export function ArrivalStep({ job }: { job: JobView }) {
       <Picks
         label="Shaft, turned by hand"
         options={SHAFT}
-        value={v.shaft}
+        value={v.shaft as (typeof SHAFT)[number][0]}
         onPick={(shaft) => set({ shaft })}
       />
-      {keep.error instanceof Refusal && !v.shaft && (
+      {sheet.problems.length > 0 && !v.shaft && (
         <p className="wrong">Say what turning the shaft showed, or that nobody has tried.</p>
-      )}
-      {v.shaft === 'binds' && (
-        <p className="caution">
-          A bound shaft gets no power and no rotor sweep. Test insulation, then take it apart.
-        </p>
       )}
       <ManyPicks
         label="Seen, smelt, heard"
         options={SEEN}
         values={signs(SEEN)}
-        onChange={(own) => set({ signs: [...signs(TOLD), ...own] })}
+        onChange={(own) => set({ signs: [...others, ...signs(TOLD), ...own] })}
       />
       <ManyPicks
         label="Told, or asked for"
         options={TOLD}
         values={signs(TOLD)}
-        onChange={(own) => set({ signs: [...signs(SEEN), ...own] })}
+        onChange={(own) => set({ signs: [...others, ...signs(SEEN), ...own] })}
+      />
+      <div className="grid2">
+        {field(
+          'circumstances',
+          'before',
+          'What happened just before',
+          told.before,
+          (before) => tell({ before }),
+          {
+            words: true,
+            hint: 'power cut, new drive, jam, wash-down',
+          },
+        )}
+        {field('circumstances', 'since', 'Since when', told.since, (since) => tell({ since }), {
+          words: true,
+        })}
+      </div>
+      <Picks
+        label="What fed it"
+        options={FEEDS}
+        value={told.feed as 'mains'}
+        onPick={(feed) => tell({ feed })}
+      />
+      <Picks
+        label="What protected it"
+        options={PROTECTIONS}
+        value={told.protection as 'none'}
+        onPick={(protection) =>
+          tell({ protection, ...(protection === 'none' ? { protectionCurrentA: '' } : {}) })
+        }
+      />
+      <div className="grid3">
+        {field(
+          'circumstances',
+          'protectionCurrentA',
+          'Set to',
+          told.protectionCurrentA,
+          (protectionCurrentA) => tell({ protectionCurrentA }),
+          { unit: 'A' },
+        )}
+        {field(
+          'circumstances',
+          'cableDistanceM',
+          'Cable from the drive',
+          told.cableDistanceM,
+          (cableDistanceM) => tell({ cableDistanceM }),
+          { unit: 'm' },
+        )}
+        {field('circumstances', 'startsAnHour', 'Starts an hour', told.startsAnHour, (startsAnHour) =>
+          tell({ startsAnHour }),
+        )}
+      </div>
+      <Picks
+        label="How it is loaded"
+        options={LOADINGS}
+        value={told.loading as 'steady'}
+        onPick={(loading) => tell({ loading })}
+      />
+      <ManyPicks
+        label="What it stands in"
+        options={SURROUNDINGS}
+        values={told.surroundings}
+        onChange={(surroundings) => tell({ surroundings })}
+      />
+      <ManyPicks
+        label="Exposed to"
+        options={EXPOSURES}
+        values={over.exposures}
+        onChange={(after) => hand({ exposures: exposures(over.exposures, after) })}
+      />
+      <div className="grid3">
+        {field(
+          'handover',
+          'madeSafe',
+          'Made safe by, and how',
+          over.madeSafe,
+          (madeSafe) => hand({ madeSafe }),
+          {
+            words: true,
+          },
+        )}
+        {field(
+          'handover',
+          'leaveToDismantle',
+          'Leave to dismantle, from',
+          over.leaveToDismantle,
+          (leaveToDismantle) => hand({ leaveToDismantle }),
+          { words: true },
+        )}
+        {field(
+          'handover',
+          'leaveToStrip',
+          'Leave to strip, from',
+          over.leaveToStrip,
+          (leaveToStrip) => hand({ leaveToStrip }),
+          { words: true },
+        )}
+      </div>
+      <div className="grid3">
+        {field('handover', 'massKg', 'Weight as received', over.massKg, (massKg) => hand({ massKg }), {
+          unit: 'kg',
+        })}
+        {field(
+          'handover',
+          'linked',
+          'Linked by; where coupling and key sat',
+          over.linked,
+          (linked) => hand({ linked }),
+          { words: true, hint: 'flush with the shaft end' },
+        )}
+        <TypedField
+          words
+          label="Missing or loose"
+          hint="covers, keys, feet bolts"
+          value={v.missing}
+          onChange={(missing) => set({ missing })}
+        />
+      </div>
+      <Picks
+        label="Turned, seen from the drive end"
+        options={TURNS}
+        value={over.turned as 'either'}
+        onPick={(turned) => hand({ turned })}
+      />
+      <Picks
+        label="Terminal box, seen from the drive end"
+        options={SIDES}
+        value={over.terminalBox as 'top'}
+        onPick={(terminalBox) => hand({ terminalBox })}
+      />
+      <Picks
+        label="Cables enter it from"
+        options={SIDES}
+        value={over.cableEntry as 'top'}
+        onPick={(cableEntry) => hand({ cableEntry })}
       />
       <ManyPicks
         label="Fitted to it, and harmed by high voltage"
@@ -143,19 +253,6 @@ export function ArrivalStep({ job }: { job: JobView }) {
         values={v.auxiliaries}
         onChange={(auxiliaries) => set({ auxiliaries })}
       />
-      <TypedField
-        words
-        label="Missing or loose"
-        hint="covers, keys, feet bolts, terminal box and which way it looks"
-        value={v.missing}
-        onChange={(missing) => set({ missing })}
-      />
-      <div className="actions">
-        <Button type="primary" htmlType="submit" loading={keep.isPending}>
-          {sheet ? 'Correct it' : 'Keep it, then read the plate'}
-        </Button>
-        {draft.dirty && <span className="soft small">not saved yet; kept on this tablet</span>}
-      </div>
-    </form>
+    </SheetForm>
   );
 }

@@ -1,12 +1,13 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
-import { useRef } from 'react';
+import { useDeferredValue, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { call, Refusal, requestKey } from '../api/http';
-import type { JobView } from '../api/types';
+import type { Customer, JobView } from '../api/types';
 import { useDraft } from '../forms/drafts';
 import { at } from '../forms/look';
 import { Trouble } from '../forms/Trouble';
+import { KnownMotor } from '../passport/KnownMotor';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
 import { Frame } from '../shell/Frame';
@@ -19,9 +20,35 @@ const EMPTY = {
   urgency: 'usual' as 'rush' | 'usual' | 'can-wait',
   outageCostPerHour: '',
   promised: '',
+  serial: '',
+  askedBy: '',
+  contactName: '',
+  contactPart: '',
+  contactPhone: '',
+  contactEmail: '',
 };
 
-const FIELDS = ['customer', 'machine', 'complaint', 'supply', 'urgency', 'outageCostPerHour', 'promisedAt'];
+const FIELDS = [
+  'customer',
+  'machine',
+  'complaint',
+  'supply',
+  'urgency',
+  'outageCostPerHour',
+  'promisedAt',
+  'serial',
+  'askedBy',
+  'contact.name',
+  'contact.phone',
+  'contact.email',
+];
+
+const CONTACT = [
+  ['contactName', 'Name', 'contact.name'],
+  ['contactPart', 'What they decide', 'contact.part'],
+  ['contactPhone', 'Telephone', 'contact.phone'],
+  ['contactEmail', 'E-mail', 'contact.email'],
+] as const;
 
 /** A motor at the door: who, what, what happened, how urgent. */
 export function ReceivePage() {
@@ -32,9 +59,13 @@ export function ReceivePage() {
   const key = useRef(requestKey());
   const receive = useMutation({
     mutationFn: () => {
-      const { promised, ...rest } = v;
+      const { promised, contactName, contactPart, contactPhone, contactEmail, ...rest } = v;
       const promisedAt = promised ? new Date(promised).toISOString() : null;
-      return call<JobView>('POST', '/api/jobs', { ...rest, promisedAt }, key.current);
+      const somebody = contactName || contactPhone || contactEmail;
+      const contact = somebody
+        ? { name: contactName, part: contactPart, phone: contactPhone, email: contactEmail }
+        : null;
+      return call<JobView>('POST', '/api/jobs', { ...rest, promisedAt, contact }, key.current);
     },
     onSuccess: (job) => {
       draft.settle(EMPTY);
@@ -46,6 +77,14 @@ export function ReceivePage() {
   const problems = receive.error instanceof Refusal ? receive.error.problems : [];
   const set = (part: Partial<typeof EMPTY>) => draft.change({ ...v, ...part });
   const cost = Number(v.outageCostPerHour);
+  const wanted = useDeferredValue(v.customer.trim());
+  const customers = useQuery({
+    queryKey: ['customers', wanted],
+    queryFn: () => call<Customer[]>('GET', `/api/customers?find=${encodeURIComponent(wanted)}`),
+    placeholderData: keepPreviousData,
+  });
+  const same = customers.data?.find((c) => c.name.toLowerCase() === wanted.toLowerCase());
+  const serial = useDeferredValue(v.serial);
   return (
     <Frame keys={[{ key: 'Escape', label: 'back to the floor', run: () => void navigate('/') }]}>
       <main className="page" id="work">
@@ -67,6 +106,8 @@ export function ReceivePage() {
               label="Customer"
               value={v.customer}
               problem={at(problems, 'customer')}
+              list={customers.data?.map((c) => c.name)}
+              note={wanted && customers.isSuccess ? known(same) : undefined}
               onChange={(customer) => set({ customer })}
             />
             <TypedField
@@ -77,6 +118,15 @@ export function ReceivePage() {
               onChange={(machine) => set({ machine })}
             />
           </div>
+          <TypedField
+            words
+            label="Serial number, or the shop’s own mark on it"
+            hint="as punched or written; empty when there is neither"
+            value={v.serial}
+            problem={at(problems, 'serial')}
+            onChange={(text) => set({ serial: text })}
+          />
+          {serial.trim().length > 3 && <KnownMotor serial={serial} />}
           <label className="field words">
             <span className="label">Complaint, in the customer’s words</span>
             <Input.TextArea
@@ -106,6 +156,16 @@ export function ReceivePage() {
             ]}
             onPick={(urgency) => set({ urgency })}
           />
+          {v.urgency === 'rush' && (
+            <TypedField
+              words
+              label="Who asked for the rush"
+              hint="a rush pushes other work aside: by name"
+              value={v.askedBy}
+              problem={at(problems, 'askedBy')}
+              onChange={(askedBy) => set({ askedBy })}
+            />
+          )}
           <div className="grid2">
             <TypedField
               label="An hour of outage costs"
@@ -130,6 +190,23 @@ export function ReceivePage() {
               </span>
             </label>
           </div>
+          {!(same && same.contacts.length > 0) && (
+            <fieldset>
+              <legend>Whom to call about it</legend>
+              <div className="grid2">
+                {CONTACT.map(([field, label, path]) => (
+                  <TypedField
+                    key={field}
+                    words
+                    label={label}
+                    value={v[field]}
+                    problem={at(problems, path)}
+                    onChange={(text) => set({ [field]: text })}
+                  />
+                ))}
+              </div>
+            </fieldset>
+          )}
           <div className="actions">
             <Button type="primary" htmlType="submit" loading={receive.isPending}>
               Take it in, then look it over
@@ -139,4 +216,16 @@ export function ReceivePage() {
       </main>
     </Frame>
   );
+}
+
+/** What is known of the customer being typed, at once. */
+function known(customer: Customer | undefined): string {
+  if (!customer) {
+    return 'new here';
+  }
+  const first = customer.contacts[0];
+  const jobs = customer.jobs === 1 ? 'one job so far' : `${customer.jobs} jobs so far`;
+  return first
+    ? `${jobs}; call ${first.name}, ${first.phone || first.email}`
+    : `${jobs}; nobody to call noted`;
 }

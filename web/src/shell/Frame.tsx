@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
+import { TakeTurn } from '../access/TakeTurn';
 import { call } from '../api/http';
 import type { Session } from '../api/types';
 import { useDraftCount } from '../forms/drafts';
@@ -10,6 +11,7 @@ import { usePerson } from './session';
 
 const PLACES = [
   ['/', 'Floor'],
+  ['/customers', 'Customers'],
   ['/worksheets', 'Worksheets'],
   ['/shop', 'Shop'],
 ] as const;
@@ -67,6 +69,7 @@ function Foot({ keys }: { keys: Key[] }) {
   const client = useQueryClient();
   const drafts = useDraftCount();
   const [setting, setSetting] = useState(savedSetting);
+  const [turning, setTurning] = useState(false);
   const other = setting === 'dark' ? 'light' : 'dark';
   return (
     <footer className="foot">
@@ -88,8 +91,12 @@ function Foot({ keys }: { keys: Key[] }) {
         {other} setting
       </button>
       <span>
-        {person.displayName} · {person.role} · {drafts === 0 ? 'everything saved' : `${drafts} not sent yet`}
+        {person.displayName} · {drafts === 0 ? 'everything saved' : `${drafts} not sent yet`}
       </span>
+      <button type="button" aria-expanded={turning} onClick={() => setTurning(!turning)}>
+        change person
+      </button>
+      {turning && <TakeTurn done={() => setTurning(false)} />}
       <button
         type="button"
         onClick={() =>

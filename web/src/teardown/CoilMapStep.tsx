@@ -1,14 +1,15 @@
-import { Button } from 'antd';
 import { useMemo, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { Refusal } from '../api/http';
 import type { JobView, SheetLook } from '../api/types';
 import { Likely } from '../cause/Likely';
-import { useDraft } from '../forms/drafts';
 import { at as problemAt, useLook } from '../forms/look';
+import { useSheet } from '../forms/sheet';
+import { SheetForm, words } from '../forms/SheetForm';
 import { Trouble } from '../forms/Trouble';
+
 import { useChange } from '../jobs/useJob';
 import { Picks } from '../quantity/Picks';
+import { Mark } from '../verdict/Mark';
 import { TypedField } from '../quantity/TypedField';
 import { fillOf, groupName, StatorRing, Textures, type GroupState } from './StatorRing';
 import './coilmap.css';
@@ -49,28 +50,21 @@ function fresh(job: JobView): Painted {
 export function CoilMapStep({ job }: { job: JobView }) {
   const tag = job.identity.tag;
   const navigate = useNavigate();
-  const sheet = job.sheets['coil-map'];
-  const draft = useDraft<Painted>(`${tag}.coil-map`, {
-    ...fresh(job),
-    ...(sheet?.typed as Partial<Painted> | undefined),
+  const sheet = useSheet<Painted>(job, 'coil-map', fresh(job), (merged) => {
+    void navigate(`/jobs/${tag}/cause`, { state: { merged } });
   });
-  const v = draft.value;
+  const v = sheet.value;
   const [undo, setUndo] = useState<Painted[]>([]);
   const [brush, setBrush] = useState<GroupState>('dark');
   const [spot, setSpot] = useState<string>();
   const [at, setAt] = useState(0);
-  const started = sheet !== undefined || draft.dirty;
+  const started = sheet.written !== undefined || sheet.dirty;
   const look = useLook<SheetLook>(`/api/jobs/${tag}/sheets/coil-map/look`, { ...v }, started);
-  const keep = useChange(tag, () => {
-    draft.settle(v);
-    void navigate(`/jobs/${tag}/cause`);
-  });
   const opened = useChange(tag);
-  const refused = keep.error instanceof Refusal ? keep.error.problems : [];
+  const refused = sheet.problems;
   const change = (next: Painted) => {
-    keep.reset();
     setUndo((u) => [...u.slice(-40), v]);
-    draft.change(next);
+    sheet.change(next);
   };
   const paint = (groups: number[], state: GroupState) =>
     change({ ...v, groups: v.groups.map((s, g) => (groups.includes(g) ? state : s)) });
@@ -110,7 +104,7 @@ export function CoilMapStep({ job }: { job: JobView }) {
     const last = undo[undo.length - 1];
     if (last) {
       setUndo(undo.slice(0, -1));
-      draft.change(last);
+      sheet.change(last);
     }
   };
   const setPoles = (text: string) => {
@@ -135,26 +129,27 @@ export function CoilMapStep({ job }: { job: JobView }) {
   );
   const facts = look?.facts ?? job.ranking.facts;
   return (
-    <form
-      onSubmit={(e) => {
-        e.preventDefault();
+    <SheetForm
+      sheet={sheet}
+      title="What the coils say"
+      aside={
+        <>
+          {v.poles} poles · {v.connection} · {v.groups.length} groups · seen from the connection end
+        </>
+      }
+      keep="Keep the map, then weigh the cause"
+      correct="Correct the map"
+      hide={['poles']}
+      label={words}
+      shut={!job.opening.open}
+      before={() => {
         if (!wasOpened) {
           opened.mutate({ method: 'POST', path: 'worked', body: { work: 'opened' } });
         }
-        keep.mutate({
-          method: 'PUT',
-          path: 'sheets/coil-map',
-          body: { version: sheet?.version ?? 0, typed: v },
-        });
       }}
     >
-      <div className="head">
-        <h1>What the coils say</h1>
-        <span className="soft">
-          {v.poles} poles · {v.connection} · {v.groups.length} groups · seen from the connection end
-        </span>
-      </div>
-      <Trouble error={keep.error ?? opened.error} hide={['poles']} />
+      <OpeningNotice job={job} />
+      <Trouble error={opened.error} />
       <div className="coilmap">
         <StatorRing
           states={v.groups}
@@ -188,7 +183,7 @@ export function CoilMapStep({ job }: { job: JobView }) {
               facts.map((f) => <p key={f.code}>{f.sentence}</p>)
             )}
           </div>
-          <h2>{sheet ? 'Looks most like' : 'Before the map'}</h2>
+          <h2>{sheet.written ? 'Looks most like' : 'Before the map'}</h2>
           <Likely ranking={job.ranking} />
         </div>
       </div>
@@ -276,12 +271,25 @@ export function CoilMapStep({ job }: { job: JobView }) {
           onPick={(worseEnd) => change({ ...v, worseEnd })}
         />
       </div>
-      <div className="actions">
-        <Button type="primary" htmlType="submit" loading={keep.isPending}>
-          {sheet ? 'Correct the map' : 'Keep the map, then weigh the cause'}
-        </Button>
-        {draft.dirty && <span className="soft small">not saved yet; kept on this tablet</span>}
+    </SheetForm>
+  );
+}
+
+/** Why this motor may not be opened here, and what would open the gate. */
+function OpeningNotice({ job }: { job: JobView }) {
+  if (job.opening.open) {
+    return null;
+  }
+  return (
+    <div className="notice" role="alert">
+      <Mark verdict="stop" size={24} />
+      <div>
+        {job.opening.holding.map((r) => (
+          <div key={r.code}>
+            <strong>{r.sentence}.</strong> {r.opens}.
+          </div>
+        ))}
       </div>
-    </form>
+    </div>
   );
 }

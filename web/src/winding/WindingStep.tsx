@@ -1,11 +1,9 @@
 import { Button } from 'antd';
 import { useNavigate } from 'react-router';
-import { Refusal } from '../api/http';
 import type { JobView, Judgement, SheetLook, WindingResult } from '../api/types';
-import { useDraft } from '../forms/drafts';
 import { at, useLook, whileTyping } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
-import { useChange } from '../jobs/useJob';
+import { useSheet } from '../forms/sheet';
+import { SheetForm, words } from '../forms/SheetForm';
 import { ohm, plain } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
@@ -52,7 +50,7 @@ function fresh(job: JobView): Take {
   const empty = Object.fromEntries([...COUNTS, ...MEASURES].map(([f]) => [f, ''])) as Record<Field, string>;
   return {
     ...empty,
-    poles: job.plate ? String(job.plate.poles) : '',
+    poles: job.plate?.poles ? String(job.plate.poles) : '',
     stackingFactor: '0.95',
     parallelCircuits: '1',
     ratedVoltageV: plate['ratedVoltageV'] ?? '',
@@ -67,29 +65,19 @@ function fresh(job: JobView): Take {
 export function WindingStep({ job }: { job: JobView }) {
   const tag = job.identity.tag;
   const navigate = useNavigate();
-  const sheet = job.sheets['winding'];
-  const draft = useDraft<Take>(`${tag}.winding`, {
-    ...fresh(job),
-    ...(sheet?.typed as Partial<Take> | undefined),
+  const sheet = useSheet<Take>(job, 'winding', fresh(job), (merged) => {
+    void navigate(`/jobs/${tag}/choose`, { state: { merged } });
   });
-  const v = draft.value;
+  const v = sheet.value;
   const started = [...COUNTS, ...MEASURES].every(([f]) => v[f].trim() !== '');
   const look = useLook<SheetLook>(`/api/jobs/${tag}/sheets/winding/look`, v, v.slots !== '');
-  const keep = useChange(tag, () => {
-    draft.settle(v);
-    void navigate(`/jobs/${tag}/choose`);
-  });
-  const refused = keep.error instanceof Refusal ? keep.error.problems : [];
-  const problems = [...whileTyping(look?.problems), ...refused];
+  const problems = [...whileTyping(look?.problems), ...sheet.problems];
   const known = [
     ...COUNTS.map(([f]) => f as string),
     ...MEASURES.map(([f]) => f as string),
     ...v.strands.flatMap((_, n) => WIRE_FIELDS.map(([f]) => `strands[${n}].${f}`)),
   ];
-  const set = (part: Partial<Take>) => {
-    keep.reset();
-    draft.change({ ...v, ...part });
-  };
+  const { set } = sheet;
   const wires = (n: number, part: Partial<Wire>) =>
     set({ strands: v.strands.map((w, k) => (k === n ? { ...w, ...part } : w)) });
   const result = look ? look.winding : started ? job.winding : null;
@@ -105,21 +93,22 @@ export function WindingStep({ job }: { job: JobView }) {
     />
   );
   return (
-    <form
-      onSubmit={(e) => {
-        e.preventDefault();
-        keep.mutate({
-          method: 'PUT',
-          path: 'sheets/winding',
-          body: { version: sheet?.version ?? 0, typed: v },
-        });
-      }}
+    <SheetForm
+      sheet={sheet}
+      title="Winding data"
+      aside="two-layer lap, as counted, before anything is stripped"
+      keep="Keep the take"
+      correct="Correct the take"
+      hide={known}
+      label={(f) => [...COUNTS, ...MEASURES].find(([name]) => name === f)?.[1] ?? words(f)}
+      shut={!job.opening.open}
+      foot={result && <Arithmetic steps={result.steps} />}
     >
-      <div className="head">
-        <h1>Winding data</h1>
-        <span className="soft">two-layer lap, as counted, before anything is stripped</span>
-      </div>
-      <Trouble error={keep.error} hide={known} />
+      {!job.opening.open && (
+        <p className="caution">
+          {job.opening.holding[0]?.sentence}. {job.opening.holding[0]?.opens}.
+        </p>
+      )}
       {result && <Findings result={result} measured={look ? look.windingMeasured : job.windingMeasured} />}
       <div className="grid3">{COUNTS.map(([f, label, unit]) => field(f, label, unit))}</div>
       <Picks
@@ -154,14 +143,7 @@ export function WindingStep({ job }: { job: JobView }) {
         )}
       </fieldset>
       <div className="grid3">{MEASURES.map(([f, label, unit]) => field(f, label, unit))}</div>
-      <div className="actions">
-        <Button type="primary" htmlType="submit" loading={keep.isPending}>
-          {sheet ? 'Correct the take' : 'Keep the take'}
-        </Button>
-        {draft.dirty && <span className="soft small">not saved yet; kept on this tablet</span>}
-      </div>
-      {result && <Arithmetic steps={result.steps} />}
-    </form>
+    </SheetForm>
   );
 }
 

@@ -23,6 +23,7 @@ class FloorTest {
         hand.fill("Customer", "Quill Quarry");
         hand.fill("Machine it drives", "rescue belt");
         hand.pick("Rush");
+        hand.fill("Who asked for the rush", "quarry foreman");
         hand.press("Take it in, then look it over");
         hand.seesHeading("As it came in");
         String rush = hand.tag();
@@ -45,6 +46,7 @@ class FloorTest {
         hand.page().keyboard().press("f");
         hand.sees("What needs hands next");
         assertThat(row(hand, rush)).containsText("rush");
+        assertThat(row(hand, rush)).containsText("quarry foreman");
         assertThat(hand.page().locator("table.floor tbody tr").first()).containsText("rush");
     }
 
@@ -82,5 +84,76 @@ class FloorTest {
         odd.press("Take back");
         assertThat(odd.button("Take back")).hasCount(0);
         assertThat(odd.page().getByText("Somebody new")).hasCount(0);
+    }
+
+    @Test
+    void aJobWaitsForPartsAndIsTakenUpAgain(Product.Running product) {
+        Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
+        hand.goTo("/jobs/TQ-0407");
+        hand.seesGate("Power");
+        hand.page().keyboard().press("o");
+        hand.seesHeading("Out of the usual order");
+        hand.fill("What exactly it waits for", "brake coil, ordered Monday");
+        hand.press("Hold");
+        hand.sees("Waits for parts: brake coil, ordered Monday");
+        hand.page().keyboard().press("f");
+        hand.pick("Waiting");
+        assertThat(row(hand, "TQ-0407")).containsText("Waits for parts: brake coil");
+        hand.goTo("/jobs/TQ-0407/course");
+        hand.press("It waits no longer");
+        hand.fill("Reason, Winding", "recondition needs no winding data");
+        hand.page()
+                .locator("tr")
+                .filter(new Locator.FilterOptions().setHasText("Winding"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Skip"))
+                .click();
+        hand.sees("skipped: recondition needs no winding data");
+    }
+
+    @Test
+    void peopleTakeTurnsAtOneTabletByNumber(Product.Running product) {
+        Hand lead = new Hand(product.page(1280, 800)).signIn("lead");
+        lead.goTo("/shop");
+        lead.fill("Number", "2604");
+        lead.fill("Your password", "tarnquay");
+        lead.press("Keep the number");
+        lead.sees("Take your turn");
+        Hand tablet = new Hand(product.page(1280, 800)).signIn("tech");
+        tablet.press("change person");
+        tablet.pick("Ivo Dalby");
+        tablet.fill("Number of Ivo Dalby", "1111");
+        tablet.press("Take over");
+        tablet.sees("That number is not right");
+        tablet.fill("Number of Ivo Dalby", "2604");
+        tablet.press("Take over");
+        tablet.sees("Ivo Dalby · everything saved");
+    }
+
+    @Test
+    void aChangedLimitIsSeenOnTheResult(Product.Running product) {
+        Hand lead = new Hand(product.page(1280, 800)).signIn("lead");
+        lead.goTo("/shop");
+        lead.page().getByLabel("Change a limit").selectOption("resistance-percent");
+        lead.fill("Shop’s figure", "3");
+        lead.fill("Reason or source", "agreed with the quarry");
+        lead.press("Settle it so");
+        lead.goTo("/jobs/TQ-0412/bench/resistance");
+        lead.sees("shop's limit 3 % in place of 2: agreed with the quarry");
+    }
+
+    @Test
+    void aWholeJobGoesOutAndComesInAgain(Product.Running product) {
+        Hand lead = new Hand(product.page(1280, 800)).signIn("lead");
+        byte[] file = lead.page().request().get("/api/jobs/TQ-0406/export.zip").body();
+        lead.page()
+                .getByLabel("A job as a file")
+                .setInputFiles(new com.microsoft.playwright.options.FilePayload("job.zip", "application/zip", file));
+        lead.sees("haul drive, low speed winding, High Pass Ropeway");
+        lead.page().keyboard().press("f");
+        lead.page()
+                .getByLabel("A job as a file")
+                .setInputFiles(new com.microsoft.playwright.options.FilePayload(
+                        "job.zip", "application/zip", java.util.Arrays.copyOf(file, 500)));
+        lead.sees("The archive is damaged or cut off");
     }
 }

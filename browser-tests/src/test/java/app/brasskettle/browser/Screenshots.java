@@ -19,7 +19,11 @@ final class Screenshots {
     public static void main(String[] args) {
         Map<String, String> views = new LinkedHashMap<>();
         views.put("floor", "/");
-        views.put("arrival", "/jobs/TQ-0403/receive");
+        views.put("arrival", "/jobs/TQ-0402/receive");
+        views.put("passport", "/motors/SW0417B");
+        views.put("estimate", "/jobs/TQ-0410/plate");
+        views.put("course", "/jobs/TQ-0401/course");
+        views.put("shop", "/shop");
         views.put("nameplate", "/jobs/TQ-0401/plate");
         views.put("insulation", "/jobs/TQ-0402/bench/insulation");
         views.put("surge", "/jobs/TQ-0403/bench/surge");

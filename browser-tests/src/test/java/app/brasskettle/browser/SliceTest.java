@@ -110,7 +110,7 @@ class SliceTest {
         hand.press("Start the simulated tester");
         assertThat(hand.page().getByLabel("reading after 600 s")).isVisible();
         hand.seesJudged("Holds: ");
-        hand.sees("The field rule says Holds");
+        hand.sees("The other school says Holds");
         hand.press("Keep the readings");
         hand.sees("simulated tester");
         assertThat(hand.page().getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Insulation over time")))

@@ -20,7 +20,7 @@ class TroubleTest {
 
     @Test
     void aFigureThatIsNoneIsToldBesideItsFieldAndKept(Product.Running product) {
-        Hand hand = atThePlate(product, "TQ-0410");
+        Hand hand = atThePlate(product, "TQ-0413");
         for (String[] bad : new String[][] {
             {"1,5 kW", "has a comma"},
             {"heavy", "is not a figure"},
@@ -48,11 +48,11 @@ class TroubleTest {
 
     @Test
     void whatWasTypedSurvivesAClosedPage(Product.Running product) {
-        Hand hand = atThePlate(product, "TQ-0410");
+        Hand hand = atThePlate(product, "TQ-0413");
         hand.fill("Voltage", "415");
         hand.sees("1 not sent yet");
         hand.goTo("/");
-        hand.goTo("/jobs/TQ-0410/plate");
+        hand.goTo("/jobs/TQ-0413/plate");
         assertThat(hand.field("Voltage")).hasValue("415");
         hand.sees("not saved yet; kept on this tablet");
     }
@@ -74,7 +74,7 @@ class TroubleTest {
 
     @Test
     void anEndedSessionAsksForTheNameAndLosesNothing(Product.Running product) {
-        Hand hand = atThePlate(product, "TQ-0410");
+        Hand hand = atThePlate(product, "TQ-0413");
         hand.fill("Current", "33.3");
         hand.page().context().clearCookies();
         hand.press("Keep the plate");
@@ -98,17 +98,44 @@ class TroubleTest {
     }
 
     @Test
-    void anotherPersonsNewerVersionIsShownAndMineStays(Product.Running product) {
+    void whatTwoPeopleWroteOnOnePlateIsMergedAndClashesAreSettled(Product.Running product) {
         Hand mine = atThePlate(product, "TQ-0405");
-        mine.fill("Maker", "Mole Electric, Ellan");
         Hand theirs = new Hand(product.page(1280, 800)).signIn("lead");
         theirs.goTo("/jobs/TQ-0405/plate");
         theirs.fill("Serial number", "PX-1.1-D");
+        mine.fill("Maker", "Mole Electric, Ellan");
+        theirs.press("Correct the plate");
+        theirs.seesHeading("Dead, and a tester");
+        mine.sees("Ivo Dalby changed this at");
+        mine.press("Correct the plate");
+        mine.sees("merged with what Ivo Dalby wrote meanwhile");
+        mine.goTo("/jobs/TQ-0405/plate");
+        assertThat(mine.field("Serial number")).hasValue("PX-1.1-D");
+        assertThat(mine.field("Maker")).hasValue("Mole Electric, Ellan");
+        theirs.goTo("/jobs/TQ-0405/plate");
+        assertThat(theirs.field("Maker")).hasValue("Mole Electric, Ellan");
+        theirs.fill("Enclosure", "IP44");
+        mine.fill("Enclosure", "IP65");
         theirs.press("Correct the plate");
         theirs.seesHeading("Dead, and a tester");
         mine.press("Correct the plate");
-        mine.sees("Ivo Dalby changed this");
-        assertThat(mine.field("Maker")).hasValue("Mole Electric, Ellan");
+        mine.sees("Ivo Dalby and you changed the same");
+        mine.pick("Enclosure: theirs");
+        mine.press("Take these");
+        assertThat(mine.field("Enclosure")).hasValue("IP44");
+        mine.press("Correct the plate");
+        mine.seesHeading("Dead, and a tester");
+    }
+
+    @Test
+    void whatIsUntouchedHereFollowsWhatOthersWrite(Product.Running product) {
+        Hand mine = atThePlate(product, "TQ-0412");
+        Hand theirs = new Hand(product.page(1280, 800)).signIn("lead");
+        theirs.goTo("/jobs/TQ-0412/plate");
+        theirs.fill("Enclosure", "IP56");
+        theirs.press("Correct the plate");
+        theirs.seesHeading("Dead, and a tester");
+        assertThat(mine.field("Enclosure")).hasValue("IP56");
     }
 
     @Test

@@ -18,8 +18,10 @@ import java.util.stream.Collectors;
  * What follows from how a motor came in.
  *
  * @param lines one judgement for each thing that was told or found
+ * @param shaft the shaft's own verdict
+ * @param unsafe true when it was exposed to something that nobody declared made safe
  */
-public record ArrivalReading(List<Judgement> lines) {
+public record ArrivalReading(List<Judgement> lines, Verdict shaft, boolean unsafe) {
 
     /** A cable this long reflects a drive's pulses at the motor. */
     static final double LONG_CABLE_M = 30;
@@ -40,7 +42,8 @@ public record ArrivalReading(List<Judgement> lines) {
     /** The reading of {@code arrival}, with what {@code plate} says of current and service factor. */
     public static ArrivalReading of(Arrival arrival, Optional<Plate> plate) {
         List<Judgement> lines = new ArrayList<>();
-        lines.add(shaft(arrival));
+        Judgement shaft = shaft(arrival);
+        lines.add(shaft);
         Handover handover = arrival.handover().orElseGet(Handover::none);
         Circumstances told = arrival.circumstances().orElseGet(Circumstances::none);
         lines.add(exposure(handover));
@@ -51,12 +54,15 @@ public record ArrivalReading(List<Judgement> lines) {
             lines.add(drive(told.cableDistanceM()));
         }
         lines.add(leave(handover));
-        return new ArrivalReading(List.copyOf(lines));
+        return new ArrivalReading(List.copyOf(lines), shaft.verdict(), handover.unsafe());
     }
 
-    /** The worst of the lines. */
-    public Verdict verdict() {
-        return Verdict.worst(lines.stream().map(Judgement::verdict).toList());
+    /**
+     * Whether it may be handled and tested: the shaft, and what it was exposed to. What the customer's installation lacks is
+     * told to the customer and stops nothing here; what was not asked yet does not hide that the shaft turns.
+     */
+    public Verdict handling() {
+        return unsafe ? Verdict.STOP : shaft;
     }
 
     private static Judgement shaft(Arrival arrival) {

@@ -98,6 +98,11 @@ public record Handover(
                 .toList();
     }
 
+    /** Whether something harmful was declared that nobody declared made safe. */
+    boolean unsafe() {
+        return !harmful().isEmpty() && madeSafe.isEmpty();
+    }
+
     static Handover none() {
         return new Handover(
                 Optional.empty(),

@@ -184,7 +184,7 @@ public record JobReading(
                 job.certificate(),
                 job.arrival()
                         .flatMap(Arrival::handover)
-                        .filter(h -> !h.harmful().isEmpty() && h.madeSafe().isEmpty())
+                        .filter(Handover::unsafe)
                         .map(h -> "Exposed to "
                                 + h.harmful().stream()
                                         .map(Handover.Exposure::spoken)

@@ -57,7 +57,7 @@ final class Stations {
         return List.of(
                 station(
                         Station.RECEIVE,
-                        step("receive", "Arrival", arrival.map(this::arrival)),
+                        step("receive", "Arrival", arrival.map(ArrivalReading::handling)),
                         step("plate", "Nameplate", plate.map(p -> p.judgement().verdict()))),
                 station(
                         Station.BENCH,
@@ -78,13 +78,6 @@ final class Stations {
                         Station.WINDING,
                         step("winding", "Winding data", job.winding().map(w -> w.verdict()))),
                 station(Station.CHOOSE, step("choose", "Options", job.chosen().map(c -> Verdict.HOLDS))));
-    }
-
-    /** What was not asked yet is shown beside the shaft but does not hide that it turns. */
-    private Verdict arrival(ArrivalReading reading) {
-        boolean stop = reading.verdict() == Verdict.STOP;
-        Verdict shaft = reading.lines().get(0).verdict();
-        return stop ? Verdict.STOP : shaft;
     }
 
     private Optional<Verdict> safe() {

@@ -4,6 +4,8 @@ import app.brasskettle.core.nameplate.FieldMark.State;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.verdict.Limit;
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -31,6 +33,11 @@ final class Estimating {
     private static final Band SHEAR_SPREAD = new Band(0.6, 1.6);
     private static final double SHEAR_PA = 10_000;
     private static final double SHEAR_AT_BORE_M = 0.12;
+    /** An estimate that shows more figures would lie about itself; a speed needs four. */
+    private static final int DIGITS = 3;
+
+    private static final int SPEED_DIGITS = 4;
+
     private static final Band VOLTAGE_SPREAD = new Band(0.9, 1.1);
 
     private final Plate plate;
@@ -245,28 +252,22 @@ final class Estimating {
                 poles().getAsInt() + " poles and usual slip"));
     }
 
-    private static PlateEstimate.Figure figure(PlateField field, double value, Band band, String basis) {
-        String likeliest = Figures.show(round(value), Dimension.ofField(field.word()));
-        return new PlateEstimate.Figure(
-                field, round(value), band.low(), band.high(), likeliest, shown(field, band), basis);
+    private static PlateEstimate.Figure figure(PlateField field, double guess, Band band, String basis) {
+        double value = rounded(guess, field == PlateField.RATED_SPEED ? SPEED_DIGITS : DIGITS);
+        String likeliest = Figures.show(value, Dimension.ofField(field.word()));
+        return new PlateEstimate.Figure(field, value, band.low(), band.high(), likeliest, shown(field, band), basis);
     }
 
-    /** Three figures: an estimate that shows more would lie about itself. */
-    private static double round(double value) {
-        return new java.math.BigDecimal(value)
-                .round(new java.math.MathContext(4))
-                .doubleValue();
-    }
-
+    /** "8.1 to 15 kW", the unit said once where both ends have the same. */
     private static String shown(PlateField field, Band band) {
         Dimension kind = Dimension.ofField(field.word());
-        return Figures.show(two(band.low()), kind) + " to " + Figures.show(two(band.high()), kind);
+        String low = Figures.show(rounded(band.low(), DIGITS), kind);
+        String high = Figures.show(rounded(band.high(), DIGITS), kind);
+        String unit = high.substring(high.lastIndexOf(' '));
+        return (low.endsWith(unit) ? low.substring(0, low.length() - unit.length()) : low) + " to " + high;
     }
 
-    private static double two(double value) {
-        int digits = value >= 100 ? 3 : 2;
-        return new java.math.BigDecimal(value)
-                .round(new java.math.MathContext(digits))
-                .doubleValue();
+    private static double rounded(double value, int digits) {
+        return new BigDecimal(value).round(new MathContext(digits)).doubleValue();
     }
 }

@@ -61,6 +61,12 @@ class ArrivalReadingTest {
     }
 
     @Test
+    void whatTheInstallationLacksStopsNothingOnTheBench() {
+        ArrivalReading reading = ArrivalReading.of(arrival(Map.of("protection", "none"), Map.of()), Optional.of(PLATE));
+        assertThat(reading.handling()).isEqualTo(Verdict.HOLDS);
+    }
+
+    @Test
     void nothingBeforeAMotorIsAStop() {
         assertThat(line(arrival(Map.of("protection", "none"), Map.of()), Optional.of(PLATE), "Nothing watched")
                         .verdict())
@@ -79,6 +85,7 @@ class ArrivalReadingTest {
         assertThat(line(asbestos, Optional.empty(), "Exposed to asbestos, chemicals")
                         .verdict())
                 .isEqualTo(Verdict.STOP);
+        assertThat(ArrivalReading.of(asbestos, Optional.empty()).handling()).isEqualTo(Verdict.STOP);
         Arrival safe =
                 arrival(Map.of(), Map.of("exposures", List.of("asbestos"), "madeSafe", "R. Holm, bagged and wetted"));
         assertThat(line(safe, Optional.empty(), "made safe: R. Holm").verdict()).isEqualTo(Verdict.HOLDS);

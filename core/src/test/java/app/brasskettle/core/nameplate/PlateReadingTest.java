@@ -173,7 +173,7 @@ class PlateReadingTest {
                                 mark("ratedSpeedRpm", "estimated"))));
         PlateReading reading = read(typed);
         assertThat(reading.judgement().verdict()).isEqualTo(Verdict.WATCH);
-        assertThat(reading.judgement().headline()).startsWith("Estimated, not read: 11 kW (7.5 kW to 18.5 kW)");
+        assertThat(reading.judgement().headline()).startsWith("Estimated, not read: 11 kW (7.5 to 18.5 kW)");
         typed.put("ratedPowerW", "55 kW");
         typed.put("ratedCurrentA", "105");
         assertThat(read(typed).judgement().headline()).contains("55 kW lies outside what was measured");

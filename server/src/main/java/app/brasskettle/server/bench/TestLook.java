@@ -22,6 +22,8 @@ import java.util.Optional;
  * @param problems what is wrong
  * @param proof of the tester
  * @param insulation of an insulation test
+ * @param deciding its judgement by the school this shop follows
+ * @param other its judgement by the other
  * @param fit the parts of its current
  * @param resistance of a resistance test
  */
@@ -30,17 +32,22 @@ record TestLook(
         List<Problem> problems,
         Optional<Judgement> proof,
         Optional<InsulationResult> insulation,
+        Optional<Judgement> deciding,
+        Optional<Judgement> other,
         Optional<JobView.Fit> fit,
         Optional<ResistanceResult> resistance) {
 
     static TestLook of(TestKind kind, Map<String, Object> whole, ShopRules rules) {
         TypedInput.Attempt<? extends Record> attempt = TypedInput.attempt(kind.type(), whole);
         Optional<? extends Record> input = attempt.input();
+        Optional<InsulationResult> insulation = as(input, InsulationTest.class).map(rules::insulation);
         return new TestLook(
                 attempt.shown(),
                 attempt.problems(),
                 as(input, TesterProof.class).map(TesterProof::judge),
-                as(input, InsulationTest.class).map(rules::insulation),
+                insulation,
+                insulation.map(rules::deciding),
+                insulation.map(rules::other),
                 as(input, InsulationTest.class).flatMap(JobView.Fit::of),
                 as(input, ResistanceTest.class).map(rules::resistance));
     }
@@ -50,6 +57,14 @@ record TestLook(
     }
 
     static TestLook refused(List<Problem> problems) {
-        return new TestLook(Map.of(), problems, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+        return new TestLook(
+                Map.of(),
+                problems,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
     }
 }

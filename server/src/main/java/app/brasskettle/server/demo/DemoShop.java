@@ -28,6 +28,7 @@ import app.brasskettle.server.jobs.JobView;
 import app.brasskettle.server.jobs.Receipt;
 import app.brasskettle.server.jobs.SheetKind;
 import app.brasskettle.server.jobs.TestKind;
+import app.brasskettle.server.photos.PhotoBook;
 import app.brasskettle.server.settings.SettingsStore;
 import app.brasskettle.server.settings.ShopSettings;
 import java.io.IOException;
@@ -74,6 +75,7 @@ class DemoShop implements ApplicationRunner {
     private final JobBook book;
     private final FloorBook floor;
     private final SettingsStore settings;
+    private final PhotoBook photos;
     private final AccountStore accounts;
     private final PasswordEncoder encoder;
     private final JsonMapper json;
@@ -84,6 +86,7 @@ class DemoShop implements ApplicationRunner {
             JobBook book,
             FloorBook floor,
             SettingsStore settings,
+            PhotoBook photos,
             AccountStore accounts,
             PasswordEncoder encoder,
             JsonMapper json,
@@ -91,6 +94,7 @@ class DemoShop implements ApplicationRunner {
         this.book = book;
         this.floor = floor;
         this.settings = settings;
+        this.photos = photos;
         this.accounts = accounts;
         this.encoder = encoder;
         this.json = json;
@@ -166,7 +170,13 @@ class DemoShop implements ApplicationRunner {
         JobBook.Hand hand = hand(deed.by(), deed.hoursAgo());
         Optional<SheetKind> sheet = Word.parse(SheetKind.class, deed.what());
         Optional<EventKind> event = Word.parse(EventKind.class, deed.what());
-        if (deed.what().equals("left")) {
+        if (deed.what().equals("photograph")) {
+            photos.add(
+                    tag,
+                    picture(tag, text(deed.with(), "picture")),
+                    new PhotoBook.Attached(text(deed.with(), "step"), "", text(deed.with(), "caption")),
+                    hand);
+        } else if (deed.what().equals("left")) {
             floor.leave(tag, Optional.of(text(deed.with(), "how")), hand);
         } else if (deed.what().equals("held")) {
             floor.hold(
@@ -182,6 +192,14 @@ class DemoShop implements ApplicationRunner {
         } else {
             test(tag, story, deed, Word.parse(TestKind.class, deed.what()).orElseThrow(), hand);
         }
+    }
+
+    private byte[] picture(String tag, String kind) {
+        JobView job = book.view(tag);
+        List<Integer> dark = List.of(0, 1, 3, 4, 6, 7, 9, 10);
+        return kind.equals("winding")
+                ? DemoPictures.winding(12, dark)
+                : DemoPictures.plate(List.of(job.identity().motor().split(" · ")));
     }
 
     private Map<String, Object> detail(String tag, EventKind kind, Map<String, Object> told) {

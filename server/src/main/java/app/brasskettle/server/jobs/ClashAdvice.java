@@ -29,8 +29,8 @@ class ClashAdvice {
         properties.put("problems", List.of());
         properties.put("version", theirs.version());
         properties.put("by", theirs.by());
-        properties.put("theirs", theirs.typed());
-        properties.put("clashes", clash.clashes());
+        properties.put("merged", clash.outcome().merged());
+        properties.put("clashes", clash.outcome().clashes());
         body.setProperties(properties);
         return ResponseEntity.status(HttpStatus.CONFLICT)
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)

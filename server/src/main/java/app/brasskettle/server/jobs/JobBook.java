@@ -189,7 +189,7 @@ public class JobBook {
         Map<String, Object> before = store.past(jobId, kind, seen).orElse(Map.of());
         SheetMerge.Outcome outcome = SheetMerge.of(before, theirs.typed(), mine);
         if (!outcome.clashes().isEmpty()) {
-            throw new ClashException(theirs, outcome.clashes());
+            throw new ClashException(theirs, outcome);
         }
         return outcome.merged();
     }

@@ -31,7 +31,7 @@ import java.util.Optional;
 public record ShopSettings(
         String shopName,
         String tagPrefix,
-        String currency,
+        Optional<String> currency,
         Rates rates,
         Optional<Certificate> certificate,
         List<Followed> schools,
@@ -75,7 +75,8 @@ public record ShopSettings(
         if (tagPrefix == null || !tagPrefix.matches("[A-Z]{2}")) {
             problems.add("tagPrefix", Problem.Code.SYNTAX, "tagPrefix must be two capital letters");
         }
-        if (problems.present("currency", currency) && currency.strip().length() > LONGEST_CURRENCY) {
+        currency = Problems.orEmpty(currency);
+        if (currency.filter(c -> c.strip().length() > LONGEST_CURRENCY).isPresent()) {
             problems.add("currency", Problem.Code.RANGE, "currency has at most " + LONGEST_CURRENCY + " characters");
         }
         problems.present("rates", rates);
@@ -96,7 +97,8 @@ public record ShopSettings(
 
     /** What a shop starts with. */
     public static ShopSettings initial(String shopName) {
-        return new ShopSettings(shopName, "TQ", "", Rates.usual(), Optional.empty(), List.of(), List.of());
+        return new ShopSettings(
+                shopName, "TQ", Optional.empty(), Rates.usual(), Optional.empty(), List.of(), List.of());
     }
 
     private static ShopRules rules(List<Followed> schools, List<LimitChange> limits) {

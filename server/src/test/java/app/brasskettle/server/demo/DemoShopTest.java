@@ -16,7 +16,7 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningServer.class)
 class DemoShopTest {
 
-    private static final List<String> TAGS = IntStream.rangeClosed(401, 412)
+    private static final List<String> TAGS = IntStream.rangeClosed(401, 414)
             .mapToObj(n -> String.format("TQ-%04d", n))
             .toList();
 

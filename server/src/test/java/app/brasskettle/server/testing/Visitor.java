@@ -134,6 +134,16 @@ public final class Visitor {
         return send(request);
     }
 
+    /** A file as the body of a call. */
+    public Answer postFile(String path, byte[] file, String... headers) {
+        HttpRequest.Builder request =
+                request(path).header("Content-Type", "application/octet-stream").POST(BodyPublishers.ofByteArray(file));
+        if (headers.length > 0) {
+            request.headers(headers);
+        }
+        return send(request);
+    }
+
     /** An answer read as it comes; closing it hangs up. */
     public InputStream open(String path, Object body) throws IOException, InterruptedException {
         HttpRequest request = request(path)

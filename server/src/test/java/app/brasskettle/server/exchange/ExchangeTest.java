@@ -1,0 +1,310 @@
+package app.brasskettle.server.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.brasskettle.server.testing.Plates;
+import app.brasskettle.server.testing.RunningServer;
+import app.brasskettle.server.testing.Visitor;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import java.util.function.Consumer;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+@ExtendWith(RunningServer.class)
+class ExchangeTest {
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private Visitor visitor;
+
+    @BeforeEach
+    void signIn(Visitor visitor) {
+        this.visitor = visitor.as("lead");
+    }
+
+    private Map<String, byte[]> exported(String tag) throws IOException {
+        byte[] zip = visitor.get("/api/jobs/" + tag + "/export.zip").with(200).bytes();
+        Map<String, byte[]> entries = new LinkedHashMap<>();
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+            for (ZipEntry e = in.getNextEntry(); e != null; e = in.getNextEntry()) {
+                entries.put(e.getName(), in.readAllBytes());
+            }
+        }
+        return entries;
+    }
+
+    private static byte[] zip(Map<String, byte[]> entries) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            for (Map.Entry<String, byte[]> e : entries.entrySet()) {
+                zip.putNextEntry(new ZipEntry(e.getKey()));
+                zip.write(e.getValue());
+            }
+        }
+        return out.toByteArray();
+    }
+
+    private byte[] changed(String tag, Consumer<ObjectNode> change) throws IOException {
+        Map<String, byte[]> entries = exported(tag);
+        ObjectNode record = (ObjectNode) JSON.readTree(entries.get("job.json"));
+        change.accept(record);
+        entries.put("job.json", JSON.writeValueAsBytes(record));
+        return zip(entries);
+    }
+
+    private Visitor.Answer take(byte[] file) {
+        return visitor.postFile("/api/jobs/import", file);
+    }
+
+    private int jobs() {
+        return visitor.get("/api/floor.csv").with(200).text().split("\r\n").length;
+    }
+
+    @Test
+    void aWholeJobComesBackAsItWas() throws IOException {
+        for (String tag : List.of("TQ-0401", "TQ-0404", "TQ-0406", "TQ-0410", "TQ-0352")) {
+            JsonNode before = visitor.get("/api/jobs/" + tag).with(200).json();
+            JsonNode after = take(zip(exported(tag))).with(200).json();
+            String again = after.at("/identity/tag").asString();
+            assertThat(again).as("the shop has that tag already").isNotEqualTo(tag);
+            for (String part :
+                    List.of("sheets", "plate", "arrival", "evidence", "ranking", "winding", "choice", "concluded")) {
+                assertThat(versionless(after.get(part))).as(tag + " " + part).isEqualTo(versionless(before.get(part)));
+            }
+            assertThat(after.get("ledger").size())
+                    .isEqualTo(before.get("ledger").size());
+            assertThat(after.at("/gate/state")).isEqualTo(before.at("/gate/state"));
+            assertThat(visitor.get("/api/jobs/" + again + "/photos").json().size())
+                    .isEqualTo(
+                            visitor.get("/api/jobs/" + tag + "/photos").json().size());
+        }
+    }
+
+    private static String versionless(JsonNode node) {
+        return node.toString().replaceAll("\"version\":\\d+", "");
+    }
+
+    @Test
+    void aTagThatIsFreeIsKept() throws IOException {
+        byte[] file = changed(
+                "TQ-0407", r -> ((ObjectNode) r.get("job")).put("tag", "ZX-7" + System.nanoTime() % 100_000_000));
+        String tag = take(file).with(200).json().at("/identity/tag").asString();
+        assertThat(tag).startsWith("ZX-7");
+        assertThat(visitor.get("/api/jobs/" + tag + "/journal")
+                        .json()
+                        .at("/0/what")
+                        .asString())
+                .isEqualTo("taken in from a file");
+    }
+
+    @Test
+    void aRetryTakesItInOnce() throws IOException {
+        byte[] file = zip(exported("TQ-0405"));
+        String key = "import-" + System.nanoTime();
+        String first = visitor.postFile("/api/jobs/import", file, "Idempotency-Key", key)
+                .with(200)
+                .json()
+                .at("/identity/tag")
+                .asString();
+        assertThat(visitor.postFile("/api/jobs/import", file, "Idempotency-Key", key)
+                        .with(200)
+                        .json()
+                        .at("/identity/tag")
+                        .asString())
+                .isEqualTo(first);
+    }
+
+    @Test
+    void resultsAreComputedAnewAndNotBelieved() throws IOException {
+        byte[] file = changed(
+                "TQ-0402",
+                r -> r.get("tests")
+                        .forEach(t -> ((ObjectNode) t.get("result"))
+                                .put("verdict", "holds")
+                                .set(
+                                        "judgement",
+                                        JSON.createObjectNode()
+                                                .put("verdict", "holds")
+                                                .put("headline", "All is well"))));
+        JsonNode job = take(file).with(200).json();
+        assertThat(job.toString()).doesNotContain("All is well");
+        assertThat(job.at("/worst/verdict").asString()).isEqualTo("stop");
+    }
+
+    @Test
+    void whatIsNoArchiveOfAJobIsRefusedWholeAndNothingIsLeft() throws IOException {
+        int before = jobs();
+        byte[] whole = zip(exported("TQ-0401"));
+        Map<String, byte[]> entries = exported("TQ-0401");
+        assertThat(take("no zip at all".getBytes(StandardCharsets.UTF_8))
+                        .with(400)
+                        .text())
+                .contains("no job.json");
+        assertThat(take(Arrays.copyOf(whole, whole.length / 2)).with(400).text())
+                .contains("cut off");
+        refusedWith(entries, "../../etc/passwd", "no part of a job");
+        refusedWith(entries, "photographs/../x.jpg", "no part of a job");
+        refusedWith(entries, "/job.json", "no part of a job");
+        refusedWith(entries, "photographs/77.jpg", "other files than the archive holds");
+        Map<String, byte[]> broken = new LinkedHashMap<>(entries);
+        broken.put("photographs/1.jpg", "not a picture".getBytes(StandardCharsets.UTF_8));
+        assertThat(take(zip(broken)).with(400).text()).contains("none of JPEG, PNG and WebP");
+        Map<String, byte[]> torn = new LinkedHashMap<>(entries);
+        torn.put("job.json", Arrays.copyOf(entries.get("job.json"), 400));
+        assertThat(take(zip(torn)).with(400).text()).contains("not what it should be");
+        assertThat(jobs()).isEqualTo(before);
+    }
+
+    private void refusedWith(Map<String, byte[]> entries, String name, String told) throws IOException {
+        Map<String, byte[]> more = new LinkedHashMap<>(entries);
+        more.put(name, new byte[] {1, 2, 3});
+        assertThat(take(zip(more)).with(400).text()).contains(told);
+    }
+
+    /** A few hundred kilobytes that unpack to hundreds of megabytes. */
+    @Test
+    void aZipBombIsStoppedWhileItUnpacks() throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            zip.putNextEntry(new ZipEntry("job.json"));
+            byte[] spaces = new byte[1 << 20];
+            Arrays.fill(spaces, (byte) ' ');
+            for (int i = 0; i < 300; i++) {
+                zip.write(spaces);
+            }
+        }
+        assertThat(out.size()).isLessThan(1 << 20);
+        assertThat(take(out.toByteArray()).with(400).text()).contains("unpacks to more than 20 MiB");
+    }
+
+    @Test
+    void aRecordThatContradictsItselfIsRefusedAtItsPlaces() throws IOException {
+        int before = jobs();
+        assertThat(take(changed("TQ-0401", r -> r.put("version", 2))).with(400).problemFields())
+                .containsExactly("version");
+        assertThat(take(changed("TQ-0401", r -> r.put("surprise", 1))).with(400).text())
+                .contains("not what it should be");
+        assertThat(take(changed(
+                                "TQ-0401",
+                                r -> ((ObjectNode) r.at("/sheets/0/typed"))
+                                        .put("shaft", "spins")
+                                        .put("phases", "7")))
+                        .with(400)
+                        .text())
+                .contains("sheets[0].typed");
+        assertThat(take(changed(
+                                "TQ-0401",
+                                r -> ((ObjectNode) r.at("/events/0"))
+                                        .put("kind", "blessed")
+                                        .put("by", "")))
+                        .with(400)
+                        .problemFields())
+                .containsExactlyInAnyOrder("events[0].kind", "events[0].by");
+        assertThat(take(changed("TQ-0401", r -> ((ObjectNode) r.at("/job")).put("receivedAt", "2099-01-01T00:00:00Z")))
+                        .with(400)
+                        .problemFields())
+                .contains("job.at");
+        assertThat(take(changed(
+                                "TQ-0401",
+                                r -> ((ObjectNode) r.at("/events/0")).set("detail", JSON.createObjectNode())))
+                        .status())
+                .isIn(200, 400);
+        assertThat(take(changed(
+                                "TQ-0401",
+                                r -> ((ObjectNode) r.at("/events/0"))
+                                        .put("kind", "skipped")
+                                        .set("detail", JSON.createObjectNode().put("station", "moon"))))
+                        .with(400)
+                        .text())
+                .contains("cannot be read as a job");
+        assertThat(jobs()).isLessThanOrEqualTo(before + 1);
+    }
+
+    /** The description in docs names every field that is written, and requires no other. */
+    @Test
+    void theDescriptionFitsWhatIsWritten() throws IOException {
+        JsonNode schema = JSON.readTree(Files.readAllBytes(Path.of("../docs/job-file.schema.json")));
+        for (String tag : List.of("TQ-0401", "TQ-0404", "TQ-0408")) {
+            JsonNode record = JSON.readTree(exported(tag).get("job.json"));
+            List<String> wrong = new ArrayList<>();
+            hold(schema, schema, record, "", wrong);
+            assertThat(wrong).as(tag).isEmpty();
+        }
+    }
+
+    private static void hold(JsonNode root, JsonNode rule, JsonNode value, String path, List<String> wrong) {
+        JsonNode schema = rule.has("$ref") ? root.at(rule.get("$ref").asString().substring(1)) : rule;
+        if (schema.has("const") && !schema.get("const").equals(value)) {
+            wrong.add(path + " is not " + schema.get("const"));
+        }
+        if (value.isObject() && schema.has("properties")) {
+            JsonNode properties = schema.get("properties");
+            value.propertyStream().forEach(p -> {
+                if (!properties.has(p.getKey())) {
+                    wrong.add(path + "." + p.getKey() + " is not described");
+                } else if (!p.getValue().isNull()) {
+                    hold(root, properties.get(p.getKey()), p.getValue(), path + "." + p.getKey(), wrong);
+                }
+            });
+            TreeSet<String> required = new TreeSet<>();
+            schema.path("required").forEach(r -> required.add(r.asString()));
+            required.stream().filter(r -> !value.has(r)).forEach(r -> wrong.add(path + "." + r + " is missing"));
+        }
+        if (value.isArray() && schema.has("items")) {
+            value.forEach(v -> hold(root, schema.get("items"), v, path + "[]", wrong));
+        }
+    }
+
+    @Test
+    void whatASpreadsheetWouldRunIsMadeText() {
+        Map<String, Object> receipt = Plates.receipt();
+        receipt.put("customer", "=HYPERLINK(\"http://x\")");
+        receipt.put("machine", "@SUM(1+1), \"pump\"");
+        visitor.post("/api/jobs", receipt).with(200);
+        String csv = visitor.get("/api/floor.csv?find=hyperlink").with(200).text();
+        assertThat(csv).contains("'=HYPERLINK").contains("'@SUM(1+1), \"\"pump\"\"");
+        assertThat(csv.lines().findFirst().orElseThrow()).contains("in shop (h)");
+    }
+
+    @Test
+    void theListAsAFileGoesPastAPage() {
+        assertThat(visitor.get("/api/floor.csv?show=gone").with(200).text())
+                .contains("TQ-0287")
+                .contains("TQ-0352");
+        visitor.get("/api/floor.csv?show=moon").with(404);
+    }
+
+    @Test
+    void aPictureInTheArchiveIsDevelopedLikeAnyOther() throws IOException {
+        Map<String, byte[]> entries = exported("TQ-0401");
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(30, 20, BufferedImage.TYPE_INT_RGB), "png", png);
+        entries.put("photographs/1.jpg", png.toByteArray());
+        String tag = take(zip(entries)).with(200).json().at("/identity/tag").asString();
+        assertThat(visitor.get("/api/jobs/" + tag + "/photos")
+                        .json()
+                        .at("/0/width")
+                        .asInt())
+                .isEqualTo(30);
+    }
+}

@@ -1,0 +1,97 @@
+import { Button } from 'antd';
+import type { BlockReading, Problem } from '../api/types';
+import { at } from '../forms/look';
+import { plain } from '../quantity/figures';
+import { Picks } from '../quantity/Picks';
+import { TypedField } from '../quantity/TypedField';
+import { Mark } from '../verdict/Mark';
+import type { BlockText } from './plateText';
+
+const FIELDS = [
+  ['ratedPowerW', 'Power', 'kW'],
+  ['ratedVoltageV', 'Voltage', 'V'],
+  ['ratedCurrentA', 'Current', 'A'],
+  ['ratedSpeedRpm', 'Speed', 'r/min'],
+  ['frequencyHz', 'Frequency', 'Hz'],
+] as const;
+
+/** The other speed, voltage or frequency on the same plate, each held against the first rating. */
+export function FurtherRatings({
+  blocks,
+  readings,
+  first,
+  shown,
+  problems,
+  onChange,
+}: {
+  blocks: BlockText[];
+  readings: BlockReading[];
+  first: BlockText;
+  shown: Record<string, string>;
+  problems: Problem[];
+  onChange: (blocks: BlockText[]) => void;
+}) {
+  const set = (n: number, part: Partial<BlockText>) =>
+    onChange(blocks.map((b, k) => (k === n ? { ...b, ...part } : b)));
+  return (
+    <>
+      {blocks.map((block, n) => {
+        const reading = readings[n];
+        return (
+          <section key={n} className="panel block" aria-label={`Rating ${n + 2}`}>
+            <div className="head" style={{ marginBottom: 8 }}>
+              <h2>Rating {n + 2}</h2>
+              {reading && (
+                <span className="soft">
+                  {reading.poles} poles, {plain(reading.ratedTorqueNm, 3)} Nm
+                </span>
+              )}
+              <Button type="text" onClick={() => onChange(blocks.filter((_, k) => k !== n))}>
+                Take it off
+              </Button>
+            </div>
+            <div className="grid5">
+              {FIELDS.map(([field, label, unit]) => (
+                <TypedField
+                  key={field}
+                  label={label}
+                  unit={unit}
+                  value={block[field]}
+                  shown={shown[`further[${n}].${field}`]}
+                  problem={at(problems, `further[${n}].${field}`)}
+                  onChange={(text) => set(n, { [field]: text })}
+                />
+              ))}
+            </div>
+            <Picks
+              label="Connection for it"
+              value={block.connection}
+              options={[
+                ['wye', 'Wye'],
+                ['delta', 'Delta'],
+                ['unknown', 'Not known'],
+              ]}
+              onPick={(connection) => set(n, { connection })}
+            />
+            {reading && (
+              <p className="said-of">
+                <Mark verdict={reading.verdict} />
+                <span>
+                  {reading.sentence}
+                  {reading.contradictions.map((c) => (
+                    <b key={c}> {c}</b>
+                  ))}
+                </span>
+              </p>
+            )}
+          </section>
+        );
+      })}
+      {blocks.length < 7 && (
+        <Button onClick={() => onChange([...blocks, { ...first }])}>
+          Another speed, voltage or frequency on the plate
+        </Button>
+      )}
+    </>
+  );
+}

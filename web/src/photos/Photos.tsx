@@ -1,0 +1,177 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button, Input } from 'antd';
+import { useRef, useState } from 'react';
+import { call, Refusal, requestKey, send } from '../api/http';
+import type { Photo } from '../api/types';
+import { Trouble } from '../forms/Trouble';
+import { moment } from '../quantity/figures';
+import './photos.css';
+
+const MOST_BYTES = 15 * 1024 * 1024;
+
+export function usePhotos(tag: string) {
+  return useQuery({
+    queryKey: ['photos', tag],
+    queryFn: () => call<Photo[]>('GET', `/api/jobs/${tag}/photos`),
+  });
+}
+
+/** Photographs of one step: taken with the tablet's camera or from a file, captioned, looked at. */
+export function Photos({ tag, step }: { tag: string; step: string }) {
+  const client = useQueryClient();
+  const photos = usePhotos(tag);
+  const input = useRef<HTMLInputElement>(null);
+  const [open, setOpen] = useState<number>();
+  // A photograph whose answer was lost keeps its key, so that sending it again makes no second one.
+  const keys = useRef(new Map<string, string>());
+  const add = useMutation({
+    mutationFn: async (file: File) => {
+      if (file.size > MOST_BYTES) {
+        throw new Refusal(
+          413,
+          'Too large',
+          `${file.name} has ${Math.round(file.size / 1048576)} MB; at most 15 fit`,
+          [],
+        );
+      }
+      const name = `${file.name} ${file.size} ${file.lastModified}`;
+      const key = keys.current.get(name) ?? requestKey();
+      keys.current.set(name, key);
+      return send<Photo[]>(`/api/jobs/${tag}/photos?step=${encodeURIComponent(step)}`, file, key);
+    },
+    onSuccess: (all) => {
+      client.setQueryData(['photos', tag], all);
+      void client.invalidateQueries({ queryKey: ['floor'] });
+      const newest = all[all.length - 1];
+      setOpen(newest?.id);
+    },
+  });
+  const here = photos.data?.filter((p) => p.step === step) ?? [];
+  const shown = here.find((p) => p.id === open);
+  return (
+    <section className="photos" aria-label="Photographs">
+      <div className="strip">
+        {here.map((p) => (
+          <button
+            type="button"
+            key={p.id}
+            className="thumb"
+            aria-expanded={p.id === open}
+            onClick={() => setOpen(p.id === open ? undefined : p.id)}
+          >
+            <img src={`/api/jobs/${tag}/photos/${p.id}/thumbnail`} alt={p.caption || 'photograph'} />
+            <span>{p.caption || 'no caption yet'}</span>
+          </button>
+        ))}
+        <button
+          type="button"
+          className="thumb add"
+          onClick={() => input.current?.click()}
+          disabled={add.isPending}
+        >
+          <b>{add.isPending ? 'Sending …' : 'Photograph'}</b>
+          <span>camera or file, to 15 MB</span>
+        </button>
+        <input
+          ref={input}
+          type="file"
+          hidden
+          accept="image/jpeg,image/png,image/webp"
+          aria-label="Photograph from camera or file"
+          onChange={(e) => {
+            const file = e.target.files?.[0];
+            if (file) {
+              add.mutate(file);
+            }
+            e.target.value = '';
+          }}
+        />
+      </div>
+      <Trouble error={add.error} />
+      {add.error && !(add.error instanceof Refusal) && (
+        <p className="small">
+          The photograph is still on this tablet: choose it again when the server is back.
+        </p>
+      )}
+      {shown && <Shown key={shown.id} tag={tag} photo={shown} done={() => setOpen(undefined)} />}
+    </section>
+  );
+}
+
+function Shown({ tag, photo, done }: { tag: string; photo: Photo; done: () => void }) {
+  const client = useQueryClient();
+  const [caption, setCaption] = useState(photo.caption);
+  const [why, setWhy] = useState<string>();
+  const settle = (all: Photo[]) => client.setQueryData(['photos', tag], all);
+  const save = useMutation({
+    mutationFn: () =>
+      call<Photo[]>('PUT', `/api/jobs/${tag}/photos/${photo.id}`, {
+        version: photo.version,
+        step: photo.step,
+        finding: photo.finding,
+        caption,
+      }),
+    onSuccess: settle,
+  });
+  const remove = useMutation({
+    mutationFn: () => call<Photo[]>('POST', `/api/jobs/${tag}/photos/${photo.id}/remove`, { because: why }),
+    onSuccess: (all) => {
+      settle(all);
+      done();
+    },
+  });
+  return (
+    <div className="panel shown">
+      <img
+        src={`/api/jobs/${tag}/photos/${photo.id}`}
+        width={photo.width}
+        height={photo.height}
+        alt={photo.caption || 'photograph'}
+      />
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          save.mutate();
+        }}
+      >
+        <Trouble error={save.error ?? remove.error} />
+        <label className="field words">
+          <span className="label">What is to be seen</span>
+          <Input value={caption} maxLength={300} autoFocus onChange={(e) => setCaption(e.target.value)} />
+        </label>
+        <p className="small soft">
+          {photo.by}, {moment(photo.at)} · {photo.width} × {photo.height}
+        </p>
+        <div className="actions">
+          <Button
+            type="primary"
+            htmlType="submit"
+            loading={save.isPending}
+            disabled={caption === photo.caption}
+          >
+            Keep the caption
+          </Button>
+          <Button onClick={done}>Close</Button>
+          {why === undefined && (
+            <Button type="text" onClick={() => setWhy('')}>
+              Take it off
+            </Button>
+          )}
+        </div>
+        {why !== undefined && (
+          <div className="actions">
+            <Input
+              aria-label="Why it is taken off"
+              placeholder="why it is taken off"
+              value={why}
+              onChange={(e) => setWhy(e.target.value)}
+            />
+            <Button danger disabled={!why.trim()} loading={remove.isPending} onClick={() => remove.mutate()}>
+              Take it off
+            </Button>
+          </div>
+        )}
+      </form>
+    </div>
+  );
+}
