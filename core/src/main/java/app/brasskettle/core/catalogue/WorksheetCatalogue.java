@@ -1,5 +1,8 @@
 package app.brasskettle.core.catalogue;
 
+import app.brasskettle.core.balance.BalanceResult;
+import app.brasskettle.core.balance.BalanceTest;
+import app.brasskettle.core.balance.BalanceWorksheet;
 import app.brasskettle.core.cause.EvidenceTable;
 import app.brasskettle.core.cause.FailurePattern;
 import app.brasskettle.core.cause.FailurePatternWorksheet;
@@ -7,6 +10,18 @@ import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.choice.Decision;
 import app.brasskettle.core.choice.DecisionResult;
 import app.brasskettle.core.choice.DecisionWorksheet;
+import app.brasskettle.core.coreloop.CoreLoop;
+import app.brasskettle.core.coreloop.CoreLoopPlan;
+import app.brasskettle.core.coreloop.CoreLoopPlanWorksheet;
+import app.brasskettle.core.coreloop.CoreLoopReading;
+import app.brasskettle.core.coreloop.CoreLoopResult;
+import app.brasskettle.core.coreloop.CoreLoopResultWorksheet;
+import app.brasskettle.core.heating.RiseTest;
+import app.brasskettle.core.heating.Stall;
+import app.brasskettle.core.heating.StallHeating;
+import app.brasskettle.core.heating.StallHeatingWorksheet;
+import app.brasskettle.core.heating.TemperatureRise;
+import app.brasskettle.core.heating.TemperatureRiseWorksheet;
 import app.brasskettle.core.insulation.InsulationLimits;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.insulation.InsulationTest;
@@ -21,6 +36,9 @@ import app.brasskettle.core.resistance.ResistanceLimits;
 import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.resistance.ResistanceWorksheet;
+import app.brasskettle.core.run.NoLoadResult;
+import app.brasskettle.core.run.NoLoadRun;
+import app.brasskettle.core.run.NoLoadWorksheet;
 import app.brasskettle.core.supply.SupplyReading;
 import app.brasskettle.core.supply.SupplyVoltages;
 import app.brasskettle.core.supply.SupplyWorksheet;
@@ -32,6 +50,12 @@ import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.winding.WindingLimits;
 import app.brasskettle.core.winding.WindingResult;
 import app.brasskettle.core.winding.WindingWorksheet;
+import app.brasskettle.core.withstand.StepVoltageResult;
+import app.brasskettle.core.withstand.StepVoltageTest;
+import app.brasskettle.core.withstand.StepVoltageWorksheet;
+import app.brasskettle.core.withstand.WithstandLevels;
+import app.brasskettle.core.withstand.WithstandTest;
+import app.brasskettle.core.withstand.WithstandWorksheet;
 import app.brasskettle.core.worksheet.Worksheet;
 import java.util.List;
 import java.util.Optional;
@@ -47,14 +71,38 @@ public final class WorksheetCatalogue {
     public static final Worksheet<ResistanceTest, ResistanceResult> RESISTANCE =
             ResistanceWorksheet.create(ResistanceLimits.standard());
     public static final Worksheet<SurgePair, SurgeResult> SURGE = SurgeWorksheet.create(SurgeLimits.standard());
+    public static final Worksheet<BalanceTest, BalanceResult> BALANCE = BalanceWorksheet.create();
+    public static final Worksheet<WithstandTest, WithstandLevels> WITHSTAND = WithstandWorksheet.create();
+    public static final Worksheet<StepVoltageTest, StepVoltageResult> STEP_VOLTAGE = StepVoltageWorksheet.create();
+    public static final Worksheet<CoreLoopPlan, CoreLoop> CORE_LOOP_PLAN = CoreLoopPlanWorksheet.create();
+    public static final Worksheet<CoreLoopReading, CoreLoopResult> CORE_LOOP_RESULT = CoreLoopResultWorksheet.create();
+    public static final Worksheet<Stall, StallHeating> STALL_HEATING = StallHeatingWorksheet.create();
+    public static final Worksheet<RiseTest, TemperatureRise> TEMPERATURE_RISE = TemperatureRiseWorksheet.create();
+    public static final Worksheet<NoLoadRun, NoLoadResult> NO_LOAD_RUN = NoLoadWorksheet.create();
     public static final Worksheet<WindingData, WindingResult> WINDING =
             WindingWorksheet.create(WindingLimits.standard());
     public static final Worksheet<FailurePattern, FailureRanking> FAILURE_PATTERN =
             FailurePatternWorksheet.create(EvidenceTable.shipped());
     public static final Worksheet<Decision, DecisionResult> DECISION = DecisionWorksheet.create();
 
-    private static final List<Worksheet<?, ?>> ALL =
-            List.of(NAMEPLATE, SUPPLY, LEADS, INSULATION, RESISTANCE, SURGE, WINDING, FAILURE_PATTERN, DECISION);
+    private static final List<Worksheet<?, ?>> ALL = List.of(
+            NAMEPLATE,
+            SUPPLY,
+            LEADS,
+            RESISTANCE,
+            INSULATION,
+            BALANCE,
+            WITHSTAND,
+            STEP_VOLTAGE,
+            SURGE,
+            CORE_LOOP_PLAN,
+            CORE_LOOP_RESULT,
+            NO_LOAD_RUN,
+            STALL_HEATING,
+            TEMPERATURE_RISE,
+            WINDING,
+            FAILURE_PATTERN,
+            DECISION);
 
     private WorksheetCatalogue() {}
 

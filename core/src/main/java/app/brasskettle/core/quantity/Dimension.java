@@ -86,6 +86,8 @@ public enum Dimension implements Word {
             new Ending("DepthM", LENGTH),
             new Ending("PowerW", POWER),
             new Ending("VoltageV", VOLTAGE),
+            new Ending("voltageV", VOLTAGE),
+            new Ending("Ohm", RESISTANCE),
             new Ending("CurrentA", CURRENT),
             new Ending("TemperatureC", TEMPERATURE));
 

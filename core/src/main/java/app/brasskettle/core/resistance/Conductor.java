@@ -23,7 +23,8 @@ public enum Conductor implements Word {
         return ohm * (constant + temperatureC) / (constant + 25);
     }
 
-    double constant() {
+    /** The constant k of R ∝ k + T, in °C (IEC 60034-1): where the resistance would come to nothing. */
+    public double constant() {
         return constant;
     }
 }
