@@ -4,6 +4,7 @@ import { usePerson } from '../shell/session';
 import { SettingsPanel } from '../settings/SettingsPanel';
 import { OwnPassword } from './OwnPassword';
 import { OwnPin } from './OwnPin';
+import { OwnUnits } from './OwnUnits';
 import { OwnTokens } from './OwnTokens';
 import { PeopleList } from './PeopleList';
 
@@ -24,6 +25,7 @@ export function ShopPage() {
         <div className="grid2" style={{ alignItems: 'start', maxWidth: 1100 }}>
           <OwnPassword />
           {(person.role === 'technician' || person.role === 'lead') && <OwnPin />}
+          <OwnUnits />
           <OwnTokens />
         </div>
         <SettingsPanel mayChange={leads} />

@@ -692,6 +692,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/me/preferences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["prefer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/me/tokens": {
         parameters: {
             query?: never;
@@ -1397,9 +1413,16 @@ export interface components {
             role: "technician" | "lead" | "office" | "admin";
             username: string;
         };
+        "app.brasskettle.server.access.Preferences": {
+            /** @enum {string} */
+            setting: "light" | "dark";
+            /** @enum {string} */
+            units: "metric" | "us-customary";
+        };
         "app.brasskettle.server.access.SessionController.Session": {
             demo: boolean;
             person: components["schemas"]["app.brasskettle.server.access.Person"] | null;
+            preferences: components["schemas"]["app.brasskettle.server.access.Preferences"] | null;
         };
         "app.brasskettle.server.access.SessionController.SignIn": {
             password: string;
@@ -3073,6 +3096,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.access.Person"][];
+                };
+            };
+        };
+    };
+    prefer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.access.Preferences"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.access.Preferences"];
                 };
             };
         };

@@ -63,3 +63,4 @@ export interface Clash {
   theirs: unknown;
   mine: unknown;
 }
+export type Preferences = S['app.brasskettle.server.access.Preferences'];

@@ -8,6 +8,7 @@ import { at } from '../forms/look';
 import { Trouble } from '../forms/Trouble';
 import { useChange } from '../jobs/useJob';
 import { moment, percent, plain } from '../quantity/figures';
+import { FindingPhotos } from '../photos/Photos';
 import { TypedField } from '../quantity/TypedField';
 import { usePerson } from '../shell/session';
 import { Judged } from '../verdict/Judged';
@@ -180,7 +181,10 @@ function PieceRow({
     );
   return (
     <tr>
-      <td style={piece.struck ? { textDecoration: 'line-through' } : {}}>{piece.words}</td>
+      <td style={piece.struck ? { textDecoration: 'line-through' } : {}}>
+        {piece.words}
+        <FindingPhotos tag={tag} finding={piece.code} />
+      </td>
       <td className="small">
         <Link to={`/jobs/${tag}/${piece.step}`}>{WHERE[piece.step] ?? piece.step}</Link>
       </td>

@@ -11,6 +11,7 @@ import { useChange } from '../jobs/useJob';
 import { hours, money, moment } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
+import { useMoney } from '../settings/useSettings';
 import { usePerson } from '../shell/session';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
@@ -106,12 +107,13 @@ function Options({ job, start, mayPrice }: { job: JobView; start: Offers; mayPri
 }
 
 function Compared({ choice, outagePerHour }: { choice: ChoiceReading; outagePerHour: number }) {
+  const inMoney = useMoney();
   return (
     <table className="quiet">
       <thead>
         <tr>
           <th>option</th>
-          <th className="n">price</th>
+          <th className="n">price{inMoney}</th>
           <th className="n">lead time</th>
           <th className="n">outage</th>
           <th className="n">energy a year</th>

@@ -6,6 +6,7 @@ import { call } from '../api/http';
 import type { FloorRow, Verdict } from '../api/types';
 import { Trouble } from '../forms/Trouble';
 import { hours, moment, money } from '../quantity/figures';
+import { useMoney } from '../settings/useSettings';
 import { Frame, Places } from '../shell/Frame';
 import { Mark } from '../verdict/Mark';
 import './floor.css';
@@ -27,6 +28,7 @@ export function FloorPage() {
   const [at, setAt] = useState(0);
   const [settingDown, setSettingDown] = useState<string>();
   const pickUp = usePickUp();
+  const inMoney = useMoney();
   const [show, setShow] = useState<(typeof LISTS)[number][0]>('live');
   const wanted = useDeferredValue(find.trim());
   const query = `show=${show}&find=${encodeURIComponent(wanted)}`;
@@ -148,7 +150,7 @@ export function FloorPage() {
               <th>next</th>
               <th>promised</th>
               <th className="n">in shop</th>
-              <th className="n">outage</th>
+              <th className="n">outage{inMoney}</th>
             </tr>
           </thead>
           <tbody>

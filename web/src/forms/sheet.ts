@@ -41,7 +41,7 @@ export function useSheet<T extends object>(
     const merged = kept !== undefined && kept.version > version + 1;
     draft.settle({
       version: kept?.version ?? version + 1,
-      value: merged ? { ...fresh, ...(kept.typed as Partial<T>) } : value,
+      value: { ...fresh, ...(kept?.typed as Partial<T> | undefined) },
     });
     saved(merged ? (newer?.by ?? 'somebody else') : undefined);
   });

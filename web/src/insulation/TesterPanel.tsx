@@ -50,7 +50,7 @@ export function TesterPanel({
           seconds: String(r.seconds),
           megohm: `${r.overRange ? '> ' : ''}${Number(r.megohm.toPrecision(4))}`,
         });
-        const temperature = String(job.simulatedMotor.windingTemperatureC);
+        const temperature = `${job.simulatedMotor.windingTemperatureC} °C`;
         change({
           ...latest.current,
           windingTemperatureC: latest.current.windingTemperatureC || temperature,

@@ -1,6 +1,7 @@
 import { useNavigate } from 'react-router';
 import type { JobView } from '../api/types';
 import { hours, money } from '../quantity/figures';
+import { useMoney } from '../settings/useSettings';
 import { Mark } from '../verdict/Mark';
 
 const WORDS = { shut: 'shut', 'test-power': 'test power only', open: 'open' } as const;
@@ -9,6 +10,7 @@ const SHAPES = { shut: 'stop', 'test-power': 'watch', open: 'holds' } as const;
 /** What must never be out of sight: whose motor, what it is, what the outage has cost, and whether it may be put on power. */
 export function JobBand({ job }: { job: JobView }) {
   const navigate = useNavigate();
+  const inMoney = useMoney();
   const id = job.identity;
   const first = job.gate.holding[0];
   const more = job.gate.holding.length - 1;
@@ -28,7 +30,7 @@ export function JobBand({ job }: { job: JobView }) {
         </dl>
         {id.outageCostPerHour > 0 && (
           <dl className="wide">
-            <dt>outage</dt>
+            <dt>outage{inMoney}</dt>
             <dd>{money(id.outageSoFar)}</dd>
           </dl>
         )}

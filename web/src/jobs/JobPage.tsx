@@ -65,7 +65,7 @@ export function JobPage() {
             )}
             <Suspense fallback={null}>
               <Work job={data} step={here} />
-              {photographed(data).includes(here) && <Photos tag={tag} step={here} />}
+              {photographed(data).includes(here) && <Photos job={data} step={here} />}
             </Suspense>
           </main>
           <Ledger job={data} />

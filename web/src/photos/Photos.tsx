@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useRef, useState } from 'react';
 import { call, Refusal, requestKey, send } from '../api/http';
-import type { Photo } from '../api/types';
+import type { JobView, Photo } from '../api/types';
 import { Trouble } from '../forms/Trouble';
 import { moment } from '../quantity/figures';
 import './photos.css';
@@ -17,7 +17,8 @@ export function usePhotos(tag: string) {
 }
 
 /** Photographs of one step: taken with the tablet's camera or from a file, captioned, looked at. */
-export function Photos({ tag, step }: { tag: string; step: string }) {
+export function Photos({ job, step }: { job: JobView; step: string }) {
+  const tag = job.identity.tag;
   const client = useQueryClient();
   const photos = usePhotos(tag);
   const input = useRef<HTMLInputElement>(null);
@@ -93,12 +94,14 @@ export function Photos({ tag, step }: { tag: string; step: string }) {
           The photograph is still on this tablet: choose it again when the server is back.
         </p>
       )}
-      {shown && <Shown key={shown.id} tag={tag} photo={shown} done={() => setOpen(undefined)} />}
+      {shown && <Shown key={shown.id} job={job} photo={shown} done={() => setOpen(undefined)} />}
     </section>
   );
 }
 
-function Shown({ tag, photo, done }: { tag: string; photo: Photo; done: () => void }) {
+function Shown({ job, photo, done }: { job: JobView; photo: Photo; done: () => void }) {
+  const tag = job.identity.tag;
+  const [finding, setFinding] = useState(photo.finding);
   const client = useQueryClient();
   const [caption, setCaption] = useState(photo.caption);
   const [why, setWhy] = useState<string>();
@@ -108,7 +111,7 @@ function Shown({ tag, photo, done }: { tag: string; photo: Photo; done: () => vo
       call<Photo[]>('PUT', `/api/jobs/${tag}/photos/${photo.id}`, {
         version: photo.version,
         step: photo.step,
-        finding: photo.finding,
+        finding,
         caption,
       }),
     onSuccess: settle,
@@ -139,6 +142,17 @@ function Shown({ tag, photo, done }: { tag: string; photo: Photo; done: () => vo
           <span className="label">What is to be seen</span>
           <Input value={caption} maxLength={300} autoFocus onChange={(e) => setCaption(e.target.value)} />
         </label>
+        <label className="field words" style={{ marginTop: 8 }}>
+          <span className="label">What it shows</span>
+          <select className="plain" value={finding} onChange={(e) => setFinding(e.target.value)}>
+            <option value="">this step as a whole</option>
+            {job.evidence.map((e) => (
+              <option key={e.code} value={e.code}>
+                {e.words}
+              </option>
+            ))}
+          </select>
+        </label>
         <p className="small soft">
           {photo.by}, {moment(photo.at)} · {photo.width} × {photo.height}
         </p>
@@ -147,7 +161,7 @@ function Shown({ tag, photo, done }: { tag: string; photo: Photo; done: () => vo
             type="primary"
             htmlType="submit"
             loading={save.isPending}
-            disabled={caption === photo.caption}
+            disabled={caption === photo.caption && finding === photo.finding}
           >
             Keep the caption
           </Button>
@@ -173,5 +187,23 @@ function Shown({ tag, photo, done }: { tag: string; photo: Photo; done: () => vo
         )}
       </form>
     </div>
+  );
+}
+
+/** Photographs of one finding, small, where the finding is listed. */
+export function FindingPhotos({ tag, finding }: { tag: string; finding: string }) {
+  const photos = usePhotos(tag).data?.filter((p) => p.finding === finding) ?? [];
+  return (
+    <>
+      {photos.map((p) => (
+        <a key={p.id} href={`/api/jobs/${tag}/photos/${p.id}`} target="_blank" rel="noreferrer">
+          <img
+            className="small-photo"
+            src={`/api/jobs/${tag}/photos/${p.id}/thumbnail`}
+            alt={p.caption || finding}
+          />
+        </a>
+      ))}
+    </>
   );
 }

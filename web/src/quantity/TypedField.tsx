@@ -1,6 +1,10 @@
 import { Input, type InputRef } from 'antd';
 import { useId, type KeyboardEvent, type ReactNode, type Ref } from 'react';
 import type { Problem } from '../api/types';
+import { usePreferences } from '../shell/session';
+
+/** What a figure without a unit means to somebody who thinks in US customary units. */
+const US: Record<string, string> = { kW: 'hp', mm: 'in', m: 'ft', kg: 'lb', '°C': '°F' };
 
 /** Enter goes to the next reading, as a hand with a glove on expects. */
 export function toNextField(event: KeyboardEvent<HTMLElement>) {
@@ -58,11 +62,13 @@ export function TypedField({
 }) {
   const id = useId();
   const said = problem ? undefined : (shown ?? note);
+  const { units } = usePreferences();
+  const meant = unit && units === 'us-customary' ? (US[unit] ?? unit) : unit;
   return (
     <label className={words ? 'field words' : 'field'} htmlFor={id}>
       <span className="label">
         {label}
-        {unit && <span className="figure small">{unit}</span>}
+        {meant && <span className="figure small">{meant}</span>}
       </span>
       <Input
         id={id}

@@ -10,6 +10,7 @@ import { Trouble } from '../forms/Trouble';
 import { KnownMotor } from '../passport/KnownMotor';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
+import { useMoney } from '../settings/useSettings';
 import { Frame } from '../shell/Frame';
 
 const EMPTY = {
@@ -77,6 +78,7 @@ export function ReceivePage() {
   const problems = receive.error instanceof Refusal ? receive.error.problems : [];
   const set = (part: Partial<typeof EMPTY>) => draft.change({ ...v, ...part });
   const cost = Number(v.outageCostPerHour);
+  const inMoney = useMoney();
   const wanted = useDeferredValue(v.customer.trim());
   const customers = useQuery({
     queryKey: ['customers', wanted],
@@ -168,7 +170,7 @@ export function ReceivePage() {
           )}
           <div className="grid2">
             <TypedField
-              label="An hour of outage costs"
+              label={`An hour of outage costs${inMoney}`}
               value={v.outageCostPerHour}
               problem={at(problems, 'outageCostPerHour')}
               note={

@@ -97,7 +97,7 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
           bc: read.terminalOhms['bc'] ?? '',
           ca: read.terminalOhms['ca'] ?? '',
         },
-        windingTemperatureC: String(read.windingTemperatureC),
+        windingTemperatureC: `${read.windingTemperatureC} °C`,
         simulated: true,
       }),
   });

@@ -10,6 +10,7 @@ import { JournalTable } from '../jobs/JournalStep';
 import { plain } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
+import { useSettings } from './useSettings';
 
 interface SettingsText {
   shopName: string;
@@ -44,10 +45,6 @@ function text(view: SettingsView): SettingsText {
     schools: view.questions.map((q) => ({ question: q.question, school: q.school })),
     limits: s.limits.map((l) => ({ limit: l.limit, figure: String(l.figure), reason: l.reason })),
   };
-}
-
-export function useSettings() {
-  return useQuery({ queryKey: ['settings'], queryFn: () => call<SettingsView>('GET', '/api/settings') });
 }
 
 /** What the shop settled for itself. */

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
 import { TakeTurn } from '../access/TakeTurn';
 import { call } from '../api/http';
@@ -7,7 +7,8 @@ import type { Session } from '../api/types';
 import { useDraftCount } from '../forms/drafts';
 import { applySetting, savedSetting } from '../theme/theme';
 import { useKeys, type Key } from './keys';
-import { usePerson } from './session';
+import { usePrefer } from './preferences';
+import { usePerson, usePreferences } from './session';
 
 const PLACES = [
   ['/', 'Floor'],
@@ -70,6 +71,9 @@ function Foot({ keys }: { keys: Key[] }) {
   const drafts = useDraftCount();
   const [setting, setSetting] = useState(savedSetting);
   const [turning, setTurning] = useState(false);
+  const { units, setting: kept } = usePreferences();
+  const prefer = usePrefer();
+  useEffect(() => setSetting(kept), [kept]);
   const other = setting === 'dark' ? 'light' : 'dark';
   return (
     <footer className="foot">
@@ -86,6 +90,7 @@ function Foot({ keys }: { keys: Key[] }) {
           applySetting(other);
           setSetting(other);
           window.dispatchEvent(new Event('brasskettle-setting'));
+          prefer.mutate({ units, setting: other });
         }}
       >
         {other} setting

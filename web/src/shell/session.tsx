@@ -1,10 +1,17 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { createContext, useContext, useEffect, type ReactNode } from 'react';
 import { call } from '../api/http';
-import type { Person, Session } from '../api/types';
+import type { Person, Preferences, Session } from '../api/types';
+import { applySetting } from '../theme/theme';
 import { SignIn } from './SignIn';
 
 const SignedIn = createContext<Person | null>(null);
+const Preferred = createContext<Preferences>({ units: 'metric', setting: 'light' });
+
+/** How whoever is signed in wants to write and see; metric and light where nobody is. */
+export function usePreferences(): Preferences {
+  return useContext(Preferred);
+}
 
 export function usePerson(): Person {
   const person = useContext(SignedIn);
@@ -20,10 +27,21 @@ export function WhenSignedIn({ children }: { children: ReactNode }) {
   const session = useQuery({ queryKey: ['session'], queryFn: () => call<Session>('GET', '/api/session') });
   useEffect(() => {
     const gone = () =>
-      client.setQueryData<Session>(['session'], (old) => ({ demo: old?.demo ?? false, person: null }));
+      client.setQueryData<Session>(['session'], (old) => ({
+        demo: old?.demo ?? false,
+        person: null,
+        preferences: null,
+      }));
     window.addEventListener('brasskettle-signed-out', gone);
     return () => window.removeEventListener('brasskettle-signed-out', gone);
   }, [client]);
+  const setting = session.data?.preferences?.setting;
+  useEffect(() => {
+    if (setting) {
+      applySetting(setting);
+      window.dispatchEvent(new Event('brasskettle-setting'));
+    }
+  }, [setting]);
   if (session.isPending) {
     return null;
   }
@@ -31,5 +49,11 @@ export function WhenSignedIn({ children }: { children: ReactNode }) {
   if (!person) {
     return <SignIn demo={session.data?.demo ?? false} unreachable={session.isError} />;
   }
-  return <SignedIn.Provider value={person}>{children}</SignedIn.Provider>;
+  return (
+    <SignedIn.Provider value={person}>
+      <Preferred.Provider value={session.data?.preferences ?? { units: 'metric', setting: 'light' }}>
+        {children}
+      </Preferred.Provider>
+    </SignedIn.Provider>
+  );
 }

@@ -89,6 +89,8 @@ public enum Dimension implements Word {
             new Ending("voltageV", VOLTAGE),
             new Ending("Ohm", RESISTANCE),
             new Ending("CurrentA", CURRENT),
+            new Ending("hottestC", TEMPERATURE),
+            new Ending("CoreC", TEMPERATURE),
             new Ending("TemperatureC", TEMPERATURE));
 
     private static final Map<String, Dimension> NAMES = Map.of(
@@ -123,6 +125,21 @@ public enum Dimension implements Word {
     /** Symbol of the unit taken when none is written. */
     public String typed() {
         return units.get(0).symbol();
+    }
+
+    /** Symbol of the unit meant by somebody who thinks in {@code system} and writes none. */
+    public String typed(UnitSystem system) {
+        if (system == UnitSystem.METRIC) {
+            return typed();
+        }
+        return switch (this) {
+            case POWER -> "hp";
+            case LENGTH, DIAMETER -> "in";
+            case DISTANCE -> "ft";
+            case MASS -> "lb";
+            case TEMPERATURE -> "°F";
+            default -> typed();
+        };
     }
 
     /** Symbols a person may write, for messages. */

@@ -54,6 +54,12 @@ public record Quantity(double value, String written, String shown, boolean beyon
         return Optional.of(new Quantity(stored, written, shown(figure, unit.get(), stored, kind, beyond), beyond));
     }
 
+    /** Whether {@code text} is a figure with no unit beside it. */
+    static boolean bare(String text) {
+        Matcher m = SHAPE.matcher(text.strip());
+        return m.matches() && m.group(3).isBlank();
+    }
+
     private static String shown(double figure, Dimension.Unit unit, double stored, Dimension kind, boolean beyond) {
         String own = Figures.plain(figure) + (unit.symbol().isEmpty() ? "" : " " + unit.symbol());
         String usual = Figures.show(stored, kind);

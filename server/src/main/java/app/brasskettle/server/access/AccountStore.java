@@ -1,5 +1,6 @@
 package app.brasskettle.server.access;
 
+import app.brasskettle.core.quantity.UnitSystem;
 import app.brasskettle.core.worksheet.Word;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -8,6 +9,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.security.core.Authentication;
 import org.springframework.stereotype.Component;
 
 /** Accounts of the people who sign in. */
@@ -113,6 +115,30 @@ public class AccountStore {
         db.sql(
                         "update shop_user set password_hash = :hash, failed_attempts = 0, blocked_until = null where username = :username")
                 .param("hash", passwordHash)
+                .param("username", username)
+                .update();
+    }
+
+    /** How {@code username} wants to write and see. */
+    Preferences preferences(String username) {
+        return db.sql("select units, setting from shop_user where username = :username")
+                .param("username", username)
+                .query((row, n) -> new Preferences(
+                        Word.parse(UnitSystem.class, row.getString("units")).orElseThrow(),
+                        Word.parse(Preferences.Setting.class, row.getString("setting"))
+                                .orElseThrow()))
+                .single();
+    }
+
+    /** What a figure without a unit means to whoever is signed in. */
+    public UnitSystem units(Authentication who) {
+        return preferences(People.of(who).username()).units();
+    }
+
+    void prefer(String username, Preferences preferences) {
+        db.sql("update shop_user set units = :units, setting = :setting where username = :username")
+                .param("units", preferences.units().word())
+                .param("setting", preferences.setting().word())
                 .param("username", username)
                 .update();
     }

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -59,6 +60,12 @@ class OwnAccountController {
         HttpSession session = request.getSession(false);
         accounts.endSessions(person.username(), session == null ? "" : session.getId());
         return tokens.of(person.username());
+    }
+
+    @PutMapping("/preferences")
+    Preferences prefer(@RequestBody Preferences body, Authentication who) {
+        accounts.prefer(People.of(who).username(), body);
+        return body;
     }
 
     @GetMapping("/tokens")

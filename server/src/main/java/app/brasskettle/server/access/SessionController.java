@@ -24,8 +24,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/session")
 class SessionController {
 
-    /** Who is signed in, and whether this is the demonstration shop. */
-    record Session(Optional<Person> person, boolean demo) {}
+    /** Who is signed in, how they want to write and see, and whether this is the demonstration shop. */
+    record Session(Optional<Person> person, Optional<Preferences> preferences, boolean demo) {}
 
     /** What somebody signs in with. */
     record SignIn(String username, String password) {}
@@ -51,7 +51,7 @@ class SessionController {
     @GetMapping
     Session current(CsrfToken csrf, Authentication who) {
         csrf.getToken();
-        return new Session(People.find(who), demo);
+        return session(People.find(who));
     }
 
     @PostMapping
@@ -74,7 +74,11 @@ class SessionController {
         }
         accounts.clearFailures(username);
         signedIn.as(account.get().person(), request, answer);
-        return new Session(Optional.of(account.get().person()), demo);
+        return session(Optional.of(account.get().person()));
+    }
+
+    private Session session(Optional<Person> person) {
+        return new Session(person, person.map(p -> accounts.preferences(p.username())), demo);
     }
 
     @DeleteMapping
@@ -84,6 +88,6 @@ class SessionController {
             session.invalidate();
         }
         SecurityContextHolder.clearContext();
-        return new Session(Optional.empty(), demo);
+        return session(Optional.empty());
     }
 }

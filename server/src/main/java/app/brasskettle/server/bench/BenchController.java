@@ -6,11 +6,13 @@ import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Quantity;
+import app.brasskettle.core.quantity.Spelling;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
@@ -52,18 +54,25 @@ class BenchController {
     record Work(String work) {}
 
     private final JobBook book;
+    private final AccountStore accounts;
 
-    BenchController(JobBook book) {
+    BenchController(JobBook book, AccountStore accounts) {
         this.book = book;
+        this.accounts = accounts;
     }
 
     @PostMapping("/tests/{kind}/look")
-    TestLook look(@PathVariable String tag, @PathVariable String kind, @RequestBody Map<String, Object> typed) {
+    TestLook look(
+            @PathVariable String tag,
+            @PathVariable String kind,
+            @RequestBody Map<String, Object> body,
+            Authentication who) {
         TestKind test = kind(kind);
         Optional<Plate> plate = book.plate(tag);
         if (!BenchForms.tells(plate, test)) {
             return TestLook.refused(BenchForms.noPlate().problems());
         }
+        Map<String, Object> typed = Spelling.of(test.type(), body, accounts.units(who));
         return TestLook.of(test, BenchForms.complete(test, typed, plate.orElse(null)), book.rules());
     }
 
@@ -79,7 +88,8 @@ class BenchController {
         if (!BenchForms.tells(plate, test)) {
             throw BenchForms.noPlate();
         }
-        Map<String, Object> typed = body.typed() == null ? Map.of() : body.typed();
+        Map<String, Object> typed =
+                Spelling.of(test.type(), body.typed() == null ? Map.of() : body.typed(), accounts.units(who));
         Record input = TypedInput.read(test.type(), BenchForms.complete(test, typed, plate.orElse(null)))
                 .input();
         JobBook.Hand hand = JobBook.Hand.of(People.of(who), key);

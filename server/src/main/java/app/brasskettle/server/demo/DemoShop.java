@@ -134,7 +134,11 @@ class DemoShop implements ApplicationRunner {
         together.executeWithoutResult(t -> {
             String hash = encoder.encode("tarnquay");
             PEOPLE.values().forEach(p -> accounts.add(p, hash));
-            settings.write(0, ShopSettings.initial("Tarn Quay Motor Works"), "Sunniva Tarn", now.minusDays(900));
+            settings.write(
+                    0,
+                    ShopSettings.initial("Tarn Quay Motor Works").with("crowns"),
+                    "Sunniva Tarn",
+                    now.minusDays(900));
             stories.forEach(this::tell);
         });
         LOG.info("Tarn Quay Motor Works is set up with {} jobs", stories.size());

@@ -186,8 +186,9 @@ public class JobBook {
 
     private Map<String, Object> merged(
             long jobId, SheetKind kind, int seen, JobRow.SheetRow theirs, Map<String, Object> mine) {
-        Map<String, Object> before = store.past(jobId, kind, seen).orElse(Map.of());
-        SheetMerge.Outcome outcome = SheetMerge.of(before, theirs.typed(), mine);
+        Map<String, Object> before =
+                JobRow.SheetRow.spelt(kind, store.past(jobId, kind, seen).orElse(Map.of()));
+        SheetMerge.Outcome outcome = SheetMerge.of(before, theirs.spelt(), JobRow.SheetRow.spelt(kind, mine));
         if (!outcome.clashes().isEmpty()) {
             throw new ClashException(theirs, outcome);
         }

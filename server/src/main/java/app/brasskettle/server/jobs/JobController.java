@@ -1,6 +1,8 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.quantity.Spelling;
 import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Role;
 import app.brasskettle.server.problems.RefusedException;
@@ -25,9 +27,11 @@ class JobController {
     record SheetBody(int version, Map<String, Object> typed) {}
 
     private final JobBook book;
+    private final AccountStore accounts;
 
-    JobController(JobBook book) {
+    JobController(JobBook book, AccountStore accounts) {
         this.book = book;
+        this.accounts = accounts;
     }
 
     @PostMapping
@@ -58,13 +62,18 @@ class JobController {
                 tag,
                 sheet,
                 body.version(),
-                body.typed() == null ? Map.of() : body.typed(),
+                Spelling.of(sheet.type(), body.typed() == null ? Map.of() : body.typed(), accounts.units(who)),
                 JobBook.Hand.of(person, null));
     }
 
     @PostMapping("/{tag}/sheets/{kind}/look")
-    SheetLook look(@PathVariable String tag, @PathVariable String kind, @RequestBody Map<String, Object> typed) {
-        return SheetLook.of(kind(kind), typed, book.record(tag));
+    SheetLook look(
+            @PathVariable String tag,
+            @PathVariable String kind,
+            @RequestBody Map<String, Object> typed,
+            Authentication who) {
+        SheetKind sheet = kind(kind);
+        return SheetLook.of(sheet, Spelling.of(sheet.type(), typed, accounts.units(who)), book.record(tag));
     }
 
     private static SheetKind kind(String word) {

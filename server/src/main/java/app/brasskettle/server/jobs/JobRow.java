@@ -1,5 +1,7 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.quantity.Spelling;
+import app.brasskettle.core.quantity.UnitSystem;
 import java.math.BigDecimal;
 import java.time.OffsetDateTime;
 import java.util.Map;
@@ -52,7 +54,17 @@ record JobRow(
     }
 
     /** A sheet as stored. */
-    record SheetRow(SheetKind kind, int version, Map<String, Object> typed, String by, OffsetDateTime at) {}
+    record SheetRow(SheetKind kind, int version, Map<String, Object> typed, String by, OffsetDateTime at) {
+
+        /** What was typed with every unit written out; a bare figure in the store is a metric one. */
+        Map<String, Object> spelt() {
+            return spelt(kind, typed);
+        }
+
+        static Map<String, Object> spelt(SheetKind kind, Map<String, Object> typed) {
+            return Spelling.of(kind.type(), typed, UnitSystem.METRIC);
+        }
+    }
 
     /** A test as stored. */
     record TestRow(

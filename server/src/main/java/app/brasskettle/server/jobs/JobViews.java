@@ -33,7 +33,7 @@ final class JobViews {
         JobRecord record = job.record();
         JobReading reading = JobReading.of(record, now);
         Map<String, JobView.Sheet> sheets = new LinkedHashMap<>();
-        job.sheets.forEach(s -> sheets.put(s.kind().word(), new JobView.Sheet(s.version(), s.typed(), s.by(), s.at())));
+        job.sheets.forEach(s -> sheets.put(s.kind().word(), new JobView.Sheet(s.version(), s.spelt(), s.by(), s.at())));
         return new JobView(
                 identity(job, now),
                 reading.stations(),

@@ -10,6 +10,7 @@ import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.surge.SurgeResult;
 import app.brasskettle.server.jobs.JobView;
 import app.brasskettle.server.photos.Photo;
+import app.brasskettle.server.settings.ShopSettings;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Base64;
@@ -26,9 +27,9 @@ final class JobSheet extends SheetPage {
     private final String printedBy;
     private final OffsetDateTime at;
     private final List<Pictured> photos;
-    private final String shop;
+    private final ShopSettings shop;
 
-    JobSheet(JobView job, List<Pictured> photos, String shop, String printedBy, OffsetDateTime at) {
+    JobSheet(JobView job, List<Pictured> photos, ShopSettings shop, String printedBy, OffsetDateTime at) {
         this.job = job;
         this.photos = photos;
         this.shop = shop;
@@ -50,7 +51,7 @@ final class JobSheet extends SheetPage {
                 .append("</h1>");
         line(esc(id.customer()) + (id.motor().isEmpty() ? "" : " · " + esc(id.motor())));
         line("<span class=\"soft\">Received " + day(id.receivedAt()) + " by " + esc(id.receivedBy()) + ". Printed "
-                + day(at) + " by " + esc(printedBy) + ", " + esc(shop) + ".</span>");
+                + day(at) + " by " + esc(printedBy) + ", " + esc(shop.shopName()) + ".</span>");
         if (!id.complaint().isBlank()) {
             line("Complaint: “" + esc(id.complaint()) + "”");
         }
@@ -256,9 +257,10 @@ final class JobSheet extends SheetPage {
     private void options() {
         job.choice().ifPresent(c -> {
             open("Recondition, rewind or replace");
-            out.append(
-                    "<table><tr><th></th><th class=\"n\">price</th><th class=\"n\">lead time</th><th class=\"n\">outage</th>"
-                            + "<th class=\"n\">energy a year</th><th class=\"n\">a year in all</th></tr>");
+            out.append("<table><tr><th></th><th class=\"n\">price"
+                    + shop.currency().map(money -> ", " + esc(money)).orElse("")
+                    + "</th><th class=\"n\">lead time</th><th class=\"n\">outage</th>"
+                    + "<th class=\"n\">energy a year</th><th class=\"n\">a year in all</th></tr>");
             c.options().forEach(this::option);
             out.append("</table>");
             judgement(c.advice());

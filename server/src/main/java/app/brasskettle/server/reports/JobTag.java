@@ -17,11 +17,11 @@ final class JobTag {
     private static final int QUIET_MODULES = 4;
     private static final String STYLE = """
             @page { size: 100mm 62mm; margin: 4mm; }
-            body { font-family: Sheet; font-size: 9.5pt; color: #000; line-height: 1.25; margin: 0; }
-            h1 { font-family: Figures; font-size: 25pt; margin: 0 0 1mm; letter-spacing: -0.5pt; white-space: nowrap; }
-            .code { float: right; width: 36mm; height: 36mm; margin: 0 0 0 2mm; }
-            .stop { font-weight: 700; border: 1.2pt solid #000; padding: 1mm 1.5mm; }
-            p { margin: 0 0 1mm; } .foot { font-size: 7.5pt; clear: both; }
+            body { font-family: Sheet; font-size: 9pt; color: #000; line-height: 1.2; margin: 0; }
+            h1 { font-family: Figures; font-size: 23pt; margin: 0 0 0.5mm; letter-spacing: -0.5pt; white-space: nowrap; }
+            .code { float: right; width: 32mm; height: 32mm; margin: 0 0 1mm 2mm; }
+            .stop { font-weight: 700; border: 1.2pt solid #000; padding: 0.6mm 1.5mm; clear: both; font-size: 9pt; }
+            p { margin: 0 0 0.6mm; } .foot { font-size: 7.5pt; clear: both; }
             """;
 
     private JobTag() {}
@@ -94,7 +94,7 @@ final class JobTag {
                 }
             }
         }
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"36mm\" height=\"36mm\" viewBox=\"0 0 " + side + " "
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"32mm\" height=\"32mm\" viewBox=\"0 0 " + side + " "
                 + side
                 + "\"><rect width=\"" + side + "\" height=\"" + side + "\" fill=\"#fff\"/><path d=\"" + path
                 + "\" fill=\"#000\"/></svg>";

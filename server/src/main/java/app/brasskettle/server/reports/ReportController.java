@@ -45,8 +45,7 @@ class ReportController {
                 .limit(MOST_PICTURES)
                 .map(p -> new JobSheet.Pictured(p, photos.picture(tag, p.id())))
                 .toList();
-        String shop = settings.current().shopName();
-        return pdf(tag, new JobSheet(job, pictured, shop, by, OffsetDateTime.now(ZoneOffset.UTC)).html());
+        return pdf(tag, new JobSheet(job, pictured, settings.current(), by, OffsetDateTime.now(ZoneOffset.UTC)).html());
     }
 
     /** The tag's code opens the job at the address by which this call reached the shop. */

@@ -101,6 +101,11 @@ public record ShopSettings(
                 shopName, "TQ", Optional.empty(), Rates.usual(), Optional.empty(), List.of(), List.of());
     }
 
+    /** The same in another currency. */
+    public ShopSettings with(String otherCurrency) {
+        return new ShopSettings(shopName, tagPrefix, Optional.of(otherCurrency), rates, certificate, schools, limits);
+    }
+
     private static ShopRules rules(List<Followed> schools, List<LimitChange> limits) {
         Map<Question, School> followed = new EnumMap<>(Question.class);
         schools.forEach(f -> followed.put(f.question(), f.school()));

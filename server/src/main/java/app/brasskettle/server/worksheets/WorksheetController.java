@@ -2,14 +2,17 @@ package app.brasskettle.server.worksheets;
 
 import app.brasskettle.core.catalogue.SheetForm;
 import app.brasskettle.core.catalogue.WorksheetCatalogue;
+import app.brasskettle.core.quantity.Spelling;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Worksheet;
+import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -32,9 +35,11 @@ class WorksheetController {
     record TypedAnswer(Map<String, String> shown, List<Problem> problems, Optional<Object> output) {}
 
     private final StrictJson json;
+    private final AccountStore accounts;
 
-    WorksheetController(StrictJson json) {
+    WorksheetController(StrictJson json, AccountStore accounts) {
         this.json = json;
+        this.accounts = accounts;
     }
 
     @GetMapping
@@ -48,8 +53,9 @@ class WorksheetController {
     }
 
     @PostMapping("/{name}/typed")
-    TypedAnswer typed(@PathVariable String name, @RequestBody Map<String, Object> typed) {
-        return typed(sheet(name), typed);
+    TypedAnswer typed(@PathVariable String name, @RequestBody Map<String, Object> typed, Authentication who) {
+        Worksheet<?, ?> sheet = sheet(name);
+        return typed(sheet, Spelling.of(sheet.inputType(), typed, accounts.units(who)));
     }
 
     private static <I extends Record> TypedAnswer typed(Worksheet<I, ?> sheet, Map<String, Object> typed) {

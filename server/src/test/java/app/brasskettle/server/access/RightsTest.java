@@ -67,6 +67,7 @@ class RightsTest {
         TABLE.put("GET /api/session/turns", ALL);
         TABLE.put("POST /api/session/turns", ALL);
         TABLE.put("POST /api/me/pin", ALL);
+        TABLE.put("PUT /api/me/preferences", ALL);
         TABLE.put("POST /api/jobs/{tag}/lock-out", ALL);
         TABLE.put("POST /api/jobs/{tag}/isolated", ALL);
         TABLE.put("POST /api/jobs/{tag}/discharge-proof", ALL);

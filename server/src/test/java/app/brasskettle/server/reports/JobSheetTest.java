@@ -5,15 +5,24 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.brasskettle.server.testing.Plates;
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Visitor;
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.qrcode.QRCodeReader;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.Map;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.rendering.ImageType;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 @ExtendWith(RunningServer.class)
 class JobSheetTest {
@@ -46,8 +55,32 @@ class JobSheetTest {
                 .contains("Phase B is dark, 4 times round")
                 .contains("Concluded: lost phase")
                 .contains("Recondition, rewind or replace", "Rewind chosen by R. Ashe")
-                .contains("licensed practice come first");
+                .contains("licensed practice come first", "Tarn Quay Motor Works");
+        assertThat(text("TQ-0401"))
+                .contains(
+                        "As it came in",
+                        "Only a breaker stood before it",
+                        "Photographs",
+                        "drawn for the demonstration");
+        assertThat(text("TQ-0410")).contains("Estimated, not read: 11 kW", "power: estimated");
         assertThat(text("TQ-0404")).contains("The coil map shows burnt copper");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"TQ-0401", "TQ-0413", "TQ-0414"})
+    void theTagIsOneLabelWhoseCodeOpensTheJob(String tag) throws Exception {
+        byte[] bytes = visitor.get("/api/jobs/" + tag + "/tag.pdf").with(200).bytes();
+        try (PDDocument pdf = Loader.loadPDF(bytes)) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+            assertThat(new PDFTextStripper().getText(pdf)).contains(tag);
+            BufferedImage label = new PDFRenderer(pdf).renderImageWithDPI(0, 300, ImageType.RGB);
+            int[] pixels = label.getRGB(0, 0, label.getWidth(), label.getHeight(), null, 0, label.getWidth());
+            var light = new RGBLuminanceSource(label.getWidth(), label.getHeight(), pixels);
+            String code = new QRCodeReader()
+                    .decode(new BinaryBitmap(new HybridBinarizer(light)))
+                    .getText();
+            assertThat(code).isEqualTo("http://127.0.0.1:" + visitor.port() + "/jobs/" + tag);
+        }
     }
 
     @Test
