@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{tag}/instruments/inductance-bridge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["inductances"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}/instruments/insulation-tester": {
         parameters: {
             query?: never;
@@ -286,6 +302,22 @@ export interface paths {
         get?: never;
         put: operations["motor"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/instruments/step-ramp": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ramp"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1460,6 +1492,7 @@ export interface components {
             fit: components["schemas"]["app.brasskettle.server.jobs.JobView.Fit"] | null;
             insulation: components["schemas"]["app.brasskettle.core.insulation.InsulationResult"] | null;
             other: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+            output: unknown | null;
             problems: components["schemas"]["app.brasskettle.core.worksheet.Problem"][];
             proof: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             resistance: components["schemas"]["app.brasskettle.core.resistance.ResistanceResult"] | null;
@@ -1534,6 +1567,10 @@ export interface components {
             faults: string[];
             /** Format: double */
             windingTemperatureC: number;
+        };
+        "app.brasskettle.server.instruments.InstrumentController.RampBody": {
+            /** Format: double */
+            pace: number;
         };
         "app.brasskettle.server.instruments.InstrumentController.RunBody": {
             /** Format: double */
@@ -1635,6 +1672,9 @@ export interface components {
         };
         "app.brasskettle.server.jobs.JobView.Bench": {
             auxiliaries: string[];
+            further: {
+                [key: string]: components["schemas"]["app.brasskettle.server.jobs.JobView.Further"];
+            };
             insulation: components["schemas"]["app.brasskettle.server.jobs.JobView.Insulation"] | null;
             isolated: string[];
             lockedOut: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"] | null;
@@ -1679,6 +1719,15 @@ export interface components {
             curve: components["schemas"]["app.brasskettle.core.insulation.AbsorptionFit"];
             /** Format: double */
             leakageSharePercent: number;
+        };
+        "app.brasskettle.server.jobs.JobView.Further": {
+            done: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"];
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            output: unknown;
+            simulated: boolean;
+            typed: {
+                [key: string]: unknown;
+            };
         };
         "app.brasskettle.server.jobs.JobView.Identity": {
             askedBy: string;
@@ -2362,6 +2411,30 @@ export interface operations {
             };
         };
     };
+    inductances: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": {
+                        [key: string]: unknown;
+                    };
+                };
+            };
+        };
+    };
     run: {
         parameters: {
             query?: never;
@@ -2410,6 +2483,34 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                };
+            };
+        };
+    };
+    ramp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.instruments.InstrumentController.RampBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": {
+                        [key: string]: unknown;
+                    };
                 };
             };
         };
@@ -3109,7 +3210,9 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.access.Preferences"];
+                "application/json": {
+                    [key: string]: unknown;
+                };
             };
         };
         responses: {

@@ -21,6 +21,9 @@ const ResistanceStep = lazy(() =>
 const InsulationStep = lazy(() =>
   import('../insulation/InsulationStep').then((m) => ({ default: m.InsulationStep })),
 );
+const SheetTestStep = lazy(() =>
+  import('../bench/SheetTestStep').then((m) => ({ default: m.SheetTestStep })),
+);
 const SurgeStep = lazy(() => import('../surge/SurgeStep').then((m) => ({ default: m.SurgeStep })));
 const CoilMapStep = lazy(() => import('../teardown/CoilMapStep').then((m) => ({ default: m.CoilMapStep })));
 const CauseStep = lazy(() => import('../cause/CauseStep').then((m) => ({ default: m.CauseStep })));
@@ -157,6 +160,14 @@ function Work({ job, step }: { job: JobView; step: string }) {
       return <InsulationStep job={job} />;
     case 'bench/surge':
       return <SurgeStep job={job} />;
+    case 'bench/balance':
+      return <SheetTestStep key={step} job={job} kind="low-voltage-balance" />;
+    case 'bench/step-voltage':
+      return <SheetTestStep key={step} job={job} kind="step-voltage" />;
+    case 'bench/run':
+      return <SheetTestStep key={step} job={job} kind="no-load-run" />;
+    case 'teardown/core-loop':
+      return <SheetTestStep key={step} job={job} kind="core-loop-result" />;
     case 'teardown/coils':
       return <CoilMapStep job={job} />;
     case 'cause':

@@ -55,6 +55,10 @@ public record EnergiseGate(State state, List<Reason> holding, Leads leads) {
         insulation(facts, shut, testOnly);
         resistance(facts, shut);
         surge(facts, shut, testOnly);
+        facts.further().stream()
+                .filter(GateFacts.Further::stop)
+                .forEach(t -> shut.add(new Reason(
+                        t.step(), t.headline(), "Cause found, winding repaired, the test repeated", t.step(), false)));
         facts.discharge()
                 .filter(c -> c.runs(now))
                 .ifPresent(c -> shut.add(new Reason(
@@ -111,7 +115,13 @@ public record EnergiseGate(State state, List<Reason> holding, Leads leads) {
             return;
         }
         GateFacts.Taken test = facts.insulation().get();
-        double last = facts.surge().map(GateFacts.Taken::at).orElse(Double.NEGATIVE_INFINITY);
+        double last = Math.max(
+                facts.surge().map(GateFacts.Taken::at).orElse(Double.NEGATIVE_INFINITY),
+                facts.further().stream()
+                        .filter(GateFacts.Further::highVoltage)
+                        .mapToDouble(GateFacts.Further::at)
+                        .max()
+                        .orElse(Double.NEGATIVE_INFINITY));
         if (test.verdict() == Verdict.STOP || test.verdict() == Verdict.UNPROVEN) {
             shut.add(insulationReason(test.headline(), "A fresh test that holds", facts.groundFault()));
         } else if (test.at() < last) {

@@ -13,6 +13,7 @@ import java.util.Set;
  * @param insulation the standing insulation test
  * @param resistance the standing resistance test
  * @param surge the standing surge test
+ * @param further other tests of winding and core
  * @param openPair true when a terminal pair reads open
  * @param groundFault true when insulation is so low that copper lies on the frame
  * @param discharge the clock of the last voltage put on the winding
@@ -28,6 +29,7 @@ public record GateFacts(
         Optional<Taken> insulation,
         Optional<Taken> resistance,
         Optional<Taken> surge,
+        List<Further> further,
         boolean openPair,
         boolean groundFault,
         Optional<DischargeClock> discharge,
@@ -47,6 +49,18 @@ public record GateFacts(
      */
     public record Taken(Verdict verdict, boolean spot, double at, String headline) {}
 
+    /**
+     * Another test of winding or core, as it stands.
+     *
+     * @param name the test
+     * @param step step of the job where it is taken
+     * @param headline its verdict in a sentence
+     * @param stop true when it says Stop
+     * @param highVoltage true when it put high voltage on the winding
+     * @param at when it was taken, seconds of the epoch
+     */
+    public record Further(String name, String step, String headline, boolean stop, boolean highVoltage, double at) {}
+
     /** Facts of a job on which nothing has been recorded. */
     public static GateFacts none() {
         return new GateFacts(
@@ -55,6 +69,7 @@ public record GateFacts(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                List.of(),
                 false,
                 false,
                 Optional.empty(),

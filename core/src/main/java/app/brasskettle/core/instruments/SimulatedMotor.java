@@ -1,9 +1,11 @@
 package app.brasskettle.core.instruments;
 
+import app.brasskettle.core.balance.BalanceTest;
 import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.withstand.StepVoltageTest;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Samples;
 import java.util.ArrayList;
@@ -84,5 +86,18 @@ public record SimulatedMotor(
         }
         return new SurgeSet(
                 model.sampleIntervalS(), traces.get(0), traces.get(1), traces.get(2), connection, rotorFitted);
+    }
+
+    /** What the inductance bridge shows at so many shaft positions over a pole pitch. */
+    public BalanceTest balance(int positions) {
+        return new BalanceModel(this).over(positions);
+    }
+
+    /**
+     * What the high-voltage set shows while it rises to {@code topV} in so many steps; it ends before the top where the set
+     * tripped.
+     */
+    public List<StepVoltageTest.Rise> ramp(double topV, int steps) {
+        return new RampModel(this).upTo(topV, steps);
     }
 }

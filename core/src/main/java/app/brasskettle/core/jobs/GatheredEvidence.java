@@ -33,6 +33,8 @@ final class GatheredEvidence {
                 pieces.put(Evidence.SURGE_HOLDS, "bench/surge");
             }
         });
+        job.further()
+                .forEach(t -> t.evidence().forEach(e -> pieces.put(e, t.kind().step())));
         job.added().forEach(e -> pieces.putIfAbsent(e, "cause"));
     }
 

@@ -165,6 +165,15 @@ public record JobReading(
                                 false,
                                 t.at(),
                                 t.result().judgement().headline())),
+                job.further().stream()
+                        .map(t -> new GateFacts.Further(
+                                t.kind().spoken(),
+                                t.kind().step(),
+                                t.judgement().headline(),
+                                t.shuts(),
+                                t.highVoltage(),
+                                t.at()))
+                        .toList(),
                 job.resistance().filter(t -> t.result().meanOhm().isEmpty()).isPresent(),
                 job.insulation()
                         .filter(t -> !t.result().atLeast() && t.result().megohm() < GROUND_MEGOHM)

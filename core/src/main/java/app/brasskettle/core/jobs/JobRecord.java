@@ -28,6 +28,7 @@ import java.util.Set;
  * @param insulation the insulation test
  * @param resistance the resistance test
  * @param surge the surge test
+ * @param further the other bench tests, as they stand
  * @param isolated auxiliaries named as removed or shorted
  * @param voltages every direct or surge voltage put on the winding
  * @param proofs proofs of discharge
@@ -53,6 +54,7 @@ public record JobRecord(
         Optional<Taken<InsulationResult>> insulation,
         Optional<Taken<ResistanceResult>> resistance,
         Optional<Taken<SurgeSet.Outcome>> surge,
+        List<FurtherTest> further,
         Set<String> isolated,
         List<DischargeClock.Applied> voltages,
         List<DischargeClock.Proof> proofs,

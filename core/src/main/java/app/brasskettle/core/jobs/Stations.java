@@ -59,18 +59,8 @@ final class Stations {
                         Station.RECEIVE,
                         step("receive", "Arrival", arrival.map(ArrivalReading::handling)),
                         step("plate", "Nameplate", plate.map(p -> p.judgement().verdict()))),
-                station(
-                        Station.BENCH,
-                        step("bench/dead", "Dead, tester proved", safe()),
-                        step(
-                                "bench/resistance",
-                                "Winding resistance",
-                                resistance().map(Judgement::verdict)),
-                        step("bench/insulation", "Insulation to frame", insulation.map(Judgement::verdict)),
-                        step("bench/surge", "Surge", surge().map(Judgement::verdict))),
-                station(
-                        Station.TEARDOWN,
-                        step("teardown/coils", "Coil map", job.coilMap().map(m -> Verdict.HOLDS))),
+                station(Station.BENCH, benchSteps()),
+                station(Station.TEARDOWN, teardown()),
                 station(
                         Station.CAUSE,
                         step("cause", "Evidence and cause", job.concluded().map(c -> Verdict.HOLDS))),
@@ -78,6 +68,43 @@ final class Stations {
                         Station.WINDING,
                         step("winding", "Winding data", job.winding().map(w -> w.verdict()))),
                 station(Station.CHOOSE, step("choose", "Options", job.chosen().map(c -> Verdict.HOLDS))));
+    }
+
+    /** The bench in its safe order; a single-phase motor is not asked for tests that compare three phases. */
+    private JobReading.StepReading[] benchSteps() {
+        List<JobReading.StepReading> steps = new ArrayList<>(List.of(
+                step("bench/dead", "Dead, tester proved", safe()),
+                step("bench/resistance", "Winding resistance", resistance().map(Judgement::verdict)),
+                step("bench/insulation", "Insulation to frame", insulation.map(Judgement::verdict))));
+        boolean three = job.plate().map(p -> p.phases() == 3).orElse(true);
+        if (three) {
+            steps.add(further(FurtherTest.Kind.LOW_VOLTAGE_BALANCE));
+        }
+        steps.add(further(FurtherTest.Kind.STEP_VOLTAGE));
+        if (three) {
+            steps.add(step("bench/surge", "Surge", surge().map(Judgement::verdict)));
+            steps.add(further(FurtherTest.Kind.NO_LOAD_RUN));
+        }
+        return steps.toArray(JobReading.StepReading[]::new);
+    }
+
+    /** The loop test belongs to a core whose winding was opened. */
+    private JobReading.StepReading[] teardown() {
+        JobReading.StepReading coils =
+                step("teardown/coils", "Coil map", job.coilMap().map(m -> Verdict.HOLDS));
+        return job.opened()
+                ? new JobReading.StepReading[] {coils, further(FurtherTest.Kind.CORE_LOOP_RESULT)}
+                : new JobReading.StepReading[] {coils};
+    }
+
+    private JobReading.StepReading further(FurtherTest.Kind kind) {
+        return step(
+                kind.step(),
+                kind.spoken(),
+                job.further().stream()
+                        .filter(t -> t.kind() == kind)
+                        .map(t -> t.judgement().verdict())
+                        .findFirst());
     }
 
     private Optional<Verdict> safe() {
@@ -112,6 +139,10 @@ final class Stations {
         insulation.ifPresent(tests::add);
         resistance().ifPresent(tests::add);
         surge().ifPresent(tests::add);
+        job.further().stream()
+                .filter(t -> t.kind() != FurtherTest.Kind.NO_LOAD_RUN)
+                .map(FurtherTest::judgement)
+                .forEach(tests::add);
         Verdict worst = Verdict.worst(tests.stream().map(Judgement::verdict).toList());
         return tests.stream().filter(t -> t.verdict() == worst).findFirst().orElse(NOTHING);
     }

@@ -27,6 +27,7 @@ class EnergiseGateTest {
         Optional<Taken> insulation = Optional.of(new Taken(Verdict.HOLDS, false, 900, "insulation"));
         Optional<Taken> resistance = Optional.of(new Taken(Verdict.HOLDS, false, 700, "resistance"));
         Optional<Taken> surge = Optional.of(new Taken(Verdict.HOLDS, false, 800, "surge"));
+        List<GateFacts.Further> further = List.of();
         boolean openPair;
         boolean ground;
         Optional<DischargeClock> clock = Optional.empty();
@@ -43,6 +44,7 @@ class EnergiseGateTest {
                     insulation,
                     resistance,
                     surge,
+                    further,
                     openPair,
                     ground,
                     clock,
@@ -255,5 +257,22 @@ class EnergiseGateTest {
         assertThat(HighVoltageGate.of(sheet.facts(), NOW).holding())
                 .extracting(Reason::code)
                 .containsExactly("no-lock-out", "discharging");
+    }
+
+    @Test
+    void anotherTestThatStopsShutsItAndALeadHandMayArgue() {
+        EnergiseGate gate = with(s -> s.further =
+                List.of(new GateFacts.Further("Balance", "bench/balance", "winding off by 9 %", true, false, 600)));
+        assertThat(gate.state()).isEqualTo(State.SHUT);
+        assertThat(gate.holding().get(0).step()).isEqualTo("bench/balance");
+        assertThat(gate.holding().get(0).never()).isFalse();
+    }
+
+    @Test
+    void aRampAfterTheInsulationTestAsksForAnother() {
+        GateFacts.Further before = new GateFacts.Further("Ramp", "bench/step-voltage", "holds", false, true, 899);
+        GateFacts.Further after = new GateFacts.Further("Ramp", "bench/step-voltage", "holds", false, true, 901);
+        assertThat(with(s -> s.further = List.of(before)).state()).isEqualTo(State.OPEN);
+        assertThat(with(s -> s.further = List.of(after)).state()).isEqualTo(State.SHUT);
     }
 }

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.brasskettle.core.Refusals;
+import app.brasskettle.core.balance.BalanceResult;
+import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.insulation.InsulationClass;
 import app.brasskettle.core.insulation.InsulationLimits;
 import app.brasskettle.core.insulation.InsulationResult;
@@ -23,6 +25,7 @@ import app.brasskettle.core.resistance.TerminalOhms;
 import app.brasskettle.core.surge.SurgeLimits;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.withstand.StepVoltageTest;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -201,5 +204,42 @@ class SimulatedMotorTest {
     void refusesARatingThatIsNone() {
         assertThat(Refusals.fields(() -> new SimulatedMotor(0, -1, null, 900, Set.of(), 1)))
                 .containsExactlyInAnyOrder("ratedVoltageV", "ratedPowerW", "connection", "windingTemperatureC");
+    }
+
+    /** Two hundred motors: every shorted turn is found by the balance, and no sound motor is blamed. */
+    @Test
+    void balanceFindsEveryTurnShortAndBlamesNoSoundMotor() {
+        for (long seed = 0; seed < 200; seed++) {
+            assertThat(source(Set.of(), seed)).as("sound " + seed).isEqualTo(BalanceResult.Source.NONE);
+            assertThat(source(Set.of(MotorFault.TURN_SHORT), seed))
+                    .as("short " + seed)
+                    .isEqualTo(BalanceResult.Source.WINDING);
+        }
+    }
+
+    private static BalanceResult.Source source(Set<MotorFault> faults, long seed) {
+        SimulatedMotor motor = new SimulatedMotor(400, 15_000, Connection.WYE, 22, faults, seed);
+        return WorksheetCatalogue.BALANCE.work().apply(motor.balance(8)).source();
+    }
+
+    @Test
+    void aRampStopsAtADampWindingAndTripsOnAGround() {
+        for (long seed = 0; seed < 200; seed++) {
+            assertThat(growth(Set.of(), seed)).as("sound " + seed).isEqualTo(Verdict.HOLDS);
+            assertThat(growth(Set.of(MotorFault.MOISTURE), seed))
+                    .as("damp " + seed)
+                    .isNotEqualTo(Verdict.HOLDS);
+            SimulatedMotor ground =
+                    new SimulatedMotor(400, 15_000, Connection.WYE, 22, Set.of(MotorFault.GROUND), seed);
+            assertThat(ground.ramp(850, 5)).isEmpty();
+        }
+    }
+
+    private static Verdict growth(Set<MotorFault> faults, long seed) {
+        SimulatedMotor motor = new SimulatedMotor(400, 15_000, Connection.WYE, 22, faults, seed);
+        return WorksheetCatalogue.STEP_VOLTAGE
+                .work()
+                .apply(new StepVoltageTest(motor.ramp(850, 5)))
+                .verdict();
     }
 }

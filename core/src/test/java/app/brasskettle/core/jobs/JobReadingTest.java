@@ -3,9 +3,11 @@ package app.brasskettle.core.jobs;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.core.Refusals;
+import app.brasskettle.core.balance.BalanceTest;
 import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.choice.PriceBook;
+import app.brasskettle.core.coreloop.CoreLoopReading;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.instruments.MotorFault;
@@ -24,11 +26,13 @@ import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.resistance.TerminalOhms;
+import app.brasskettle.core.run.NoLoadRun;
 import app.brasskettle.core.surge.SurgeLimits;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.teardown.CoilMap;
 import app.brasskettle.core.teardown.GroupState;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.withstand.StepVoltageTest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -53,6 +57,7 @@ class JobReadingTest {
         Optional<Taken<InsulationResult>> insulation = Optional.empty();
         Optional<Taken<ResistanceResult>> resistance = Optional.empty();
         Optional<Taken<SurgeSet.Outcome>> surge = Optional.empty();
+        List<FurtherTest> further = List.of();
         List<DischargeClock.Applied> voltages = List.of();
         Optional<Double> worked = Optional.empty();
         Optional<CoilMap> map = Optional.empty();
@@ -79,6 +84,7 @@ class JobReadingTest {
                     insulation,
                     resistance,
                     surge,
+                    further,
                     Set.of(),
                     voltages,
                     List.of(),
@@ -380,5 +386,85 @@ class JobReadingTest {
         assertThat(job.read().next().sentence()).isEqualTo("Waits for parts: seal 45 × 62");
         job.course = new Course(Map.of(), Optional.of(back), Optional.of(hold), Optional.of("sent back as it was"));
         assertThat(job.read().next().sentence()).isEqualTo("Left the shop: sent back as it was");
+    }
+
+    private static FurtherTest balance(double b, double at) {
+        List<BalanceTest.Position> positions = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            positions.add(new BalanceTest.Position(45 * i, new BalanceTest.Phases(10, b, 10)));
+        }
+        return FurtherTest.of(WorksheetCatalogue.BALANCE.work().apply(new BalanceTest(positions)), at);
+    }
+
+    private static FurtherTest ramp(double second, double at) {
+        return FurtherTest.of(
+                WorksheetCatalogue.STEP_VOLTAGE
+                        .work()
+                        .apply(new StepVoltageTest(
+                                List.of(new StepVoltageTest.Rise(500, 1), new StepVoltageTest.Rise(1000, second)))),
+                at);
+    }
+
+    @Test
+    void aStopOfAnyTestOfWindingOrCoreShutsTheGate() {
+        Job job = new Job().received().safe().tested();
+        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER);
+        job.further = List.of(balance(9, NOW - 2500));
+        JobReading reading = job.read();
+        assertThat(reading.gate().state()).isEqualTo(EnergiseGate.State.SHUT);
+        assertThat(reading.gate().holding().get(0).step()).isEqualTo("bench/balance");
+        assertThat(codes(reading)).contains("balance-follows-winding");
+        assertThat(reading.worst().verdict()).isEqualTo(Verdict.STOP);
+        job.further = List.of(balance(10, NOW - 2500));
+        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER);
+        job.further = List.of(FurtherTest.of(
+                WorksheetCatalogue.CORE_LOOP_RESULT
+                        .work()
+                        .apply(new CoreLoopReading(100, 2000, Optional.empty(), 41, 40)),
+                NOW - 2500));
+        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.SHUT);
+    }
+
+    @Test
+    void aRunThatSaysStopIsNoReasonOfTheGateButIsWeighed() {
+        Job job = new Job().received().safe().tested();
+        NoLoadRun unbalanced = new NoLoadRun(
+                29, 15_000, 400, 4, List.of(10.0, 10.0, 14.0), List.of(400.0, 400.0, 400.0), Optional.empty());
+        job.further =
+                List.of(FurtherTest.of(WorksheetCatalogue.NO_LOAD_RUN.work().apply(unbalanced), NOW - 100));
+        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER);
+        NoLoadRun sound = new NoLoadRun(
+                29, 15_000, 400, 4, List.of(10.0, 10.0, 10.1), List.of(400.0, 400.0, 400.0), Optional.empty());
+        job.further =
+                List.of(FurtherTest.of(WorksheetCatalogue.NO_LOAD_RUN.work().apply(sound), NOW - 100));
+        assertThat(codes(job.read())).contains("run-sound");
+    }
+
+    @Test
+    void afterARampInsulationIsTestedOnceMore() {
+        Job job = new Job().received().safe().tested();
+        job.further = List.of(ramp(2, NOW - 1000));
+        assertThat(job.read().gate().holding().get(0).sentence()).contains("before the last high voltage");
+        job.insulation = job.insulation.map(t -> new Taken<>(t.result(), NOW - 500));
+        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER);
+    }
+
+    @Test
+    void whatDoesNotApplyIsNotAskedFor() {
+        Job job = new Job().received();
+        assertThat(steps(job))
+                .contains("bench/balance", "bench/surge", "bench/run")
+                .doesNotContain("teardown/core-loop");
+        job.plate = Optional.of(Plates.plate(Map.of("phases", "1")));
+        assertThat(steps(job)).contains("bench/insulation").doesNotContain("bench/balance", "bench/surge", "bench/run");
+        job.worked = Optional.of(NOW - 10);
+        assertThat(steps(job)).contains("teardown/core-loop");
+    }
+
+    private static List<String> steps(Job job) {
+        return job.read().stations().stream()
+                .flatMap(s -> s.steps().stream())
+                .map(JobReading.StepReading::step)
+                .toList();
     }
 }

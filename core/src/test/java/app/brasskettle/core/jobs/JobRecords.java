@@ -28,6 +28,7 @@ final class JobRecords {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                List.of(),
                 Set.of(),
                 List.of(),
                 List.of(),

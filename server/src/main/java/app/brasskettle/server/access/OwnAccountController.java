@@ -2,10 +2,12 @@ package app.brasskettle.server.access;
 
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.core.worksheet.RecordReader;
 import app.brasskettle.server.problems.RefusedException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpSession;
 import java.util.List;
+import java.util.Map;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.transaction.annotation.Transactional;
@@ -63,9 +65,10 @@ class OwnAccountController {
     }
 
     @PutMapping("/preferences")
-    Preferences prefer(@RequestBody Preferences body, Authentication who) {
-        accounts.prefer(People.of(who).username(), body);
-        return body;
+    Preferences prefer(@RequestBody Map<String, Object> body, Authentication who) {
+        Preferences preferences = RecordReader.read(Preferences.class, body);
+        accounts.prefer(People.of(who).username(), preferences);
+        return preferences;
     }
 
     @GetMapping("/tokens")

@@ -8,6 +8,7 @@ import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Quantity;
 import app.brasskettle.core.quantity.Spelling;
 import app.brasskettle.core.quantity.TypedInput;
+import app.brasskettle.core.withstand.StepVoltageTest;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -52,6 +53,8 @@ class BenchController {
 
     /** What was done to the winding. */
     record Work(String work) {}
+
+    private static final double STEP_SECONDS = 60;
 
     private final JobBook book;
     private final AccountStore accounts;
@@ -103,11 +106,8 @@ class BenchController {
                         body.simulated(),
                         body.because() == null ? "" : body.because().strip()),
                 hand);
-        if (input instanceof InsulationTest t && !body.simulated()) {
-            double seconds = t.readings().stream()
-                    .mapToDouble(TimedReading::seconds)
-                    .max()
-                    .orElse(0);
+        double seconds = voltageSeconds(input);
+        if (seconds > 0 && !body.simulated()) {
             Optional<String> own = hand.key().map(k -> "v-" + k.substring(0, Math.min(70, k.length())));
             return book.addEvent(
                     tag,
@@ -116,6 +116,16 @@ class BenchController {
                     new JobBook.Hand(hand.person(), own, hand.at()));
         }
         return view;
+    }
+
+    /** How long a test held direct voltage on the winding: a minute for each step of a ramp. */
+    private static double voltageSeconds(Record input) {
+        if (input instanceof StepVoltageTest t) {
+            return STEP_SECONDS * t.steps().size();
+        }
+        return input instanceof InsulationTest t
+                ? t.readings().stream().mapToDouble(TimedReading::seconds).max().orElse(0)
+                : 0;
     }
 
     @PostMapping("/lock-out")

@@ -2,6 +2,7 @@ package app.brasskettle.server.bench;
 
 import app.brasskettle.core.insulation.InsulationSystem;
 import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.nameplate.PlateReading;
 import app.brasskettle.core.resistance.Conductor;
 import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.worksheet.InvalidInputException;
@@ -36,7 +37,13 @@ final class BenchForms {
                 openPairs(whole);
             }
             case SURGE_COMPARISON -> whole.put("connection", plate.connection().word());
-            case TESTER_PROOF -> {}
+            case NO_LOAD_RUN -> {
+                plate.ratedCurrentA().ifPresent(v -> whole.put("ratedCurrentA", v));
+                plate.ratedPowerW().ifPresent(v -> whole.put("ratedPowerW", v));
+                plate.ratedVoltageV().ifPresent(v -> whole.put("ratedVoltageV", v));
+                PlateReading.of(plate).poles().ifPresent(p -> whole.put("poles", p));
+            }
+            case TESTER_PROOF, LOW_VOLTAGE_BALANCE, STEP_VOLTAGE, CORE_LOOP_RESULT -> {}
         }
         return whole;
     }
@@ -68,7 +75,8 @@ final class BenchForms {
     /** Whether {@code plate} says what a test of {@code kind} is set and judged by. */
     static boolean tells(Optional<Plate> plate, TestKind kind) {
         return switch (kind) {
-            case TESTER_PROOF -> true;
+            case TESTER_PROOF, LOW_VOLTAGE_BALANCE, STEP_VOLTAGE, CORE_LOOP_RESULT -> true;
+            case NO_LOAD_RUN -> plate.flatMap(Plate::rating).isPresent();
             case WINDING_RESISTANCE -> plate.isPresent();
             case INSULATION_RESISTANCE, SURGE_COMPARISON ->
                 plate.flatMap(Plate::ratedVoltageV).isPresent();

@@ -26,6 +26,7 @@ import java.util.Optional;
  * @param other its judgement by the other
  * @param fit the parts of its current
  * @param resistance of a resistance test
+ * @param output of a further test, as its worksheet answers
  */
 record TestLook(
         Map<String, String> shown,
@@ -35,7 +36,8 @@ record TestLook(
         Optional<Judgement> deciding,
         Optional<Judgement> other,
         Optional<JobView.Fit> fit,
-        Optional<ResistanceResult> resistance) {
+        Optional<ResistanceResult> resistance,
+        Optional<Object> output) {
 
     static TestLook of(TestKind kind, Map<String, Object> whole, ShopRules rules) {
         TypedInput.Attempt<? extends Record> attempt = TypedInput.attempt(kind.type(), whole);
@@ -49,7 +51,8 @@ record TestLook(
                 insulation.map(rules::deciding),
                 insulation.map(rules::other),
                 as(input, InsulationTest.class).flatMap(JobView.Fit::of),
-                as(input, ResistanceTest.class).map(rules::resistance));
+                as(input, ResistanceTest.class).map(rules::resistance),
+                input.filter(i -> TestKind.FURTHER.contains(kind)).map(i -> TestKind.judge(i, rules)));
     }
 
     private static <T extends Record> Optional<T> as(Optional<? extends Record> input, Class<T> type) {
@@ -60,6 +63,7 @@ record TestLook(
         return new TestLook(
                 Map.of(),
                 problems,
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),

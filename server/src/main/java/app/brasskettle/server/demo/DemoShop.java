@@ -13,6 +13,7 @@ import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.resistance.TerminalOhms;
 import app.brasskettle.core.surge.SurgeLevel;
+import app.brasskettle.core.worksheet.RecordReader;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.Person;
@@ -251,6 +252,8 @@ class DemoShop implements ApplicationRunner {
                 motor.surge(
                         SurgeLevel.peakV(plate.ratedVoltageV().orElseThrow(), SurgeLevel.State.IN_SERVICE),
                         !Boolean.FALSE.equals(deed.with().get("rotorFitted")));
+            case LOW_VOLTAGE_BALANCE -> motor.balance(8);
+            case STEP_VOLTAGE, NO_LOAD_RUN, CORE_LOOP_RESULT -> RecordReader.read(kind.type(), deed.with());
             case TESTER_PROOF -> throw new IllegalArgumentException("a proof of the tester reads no motor");
         };
     }

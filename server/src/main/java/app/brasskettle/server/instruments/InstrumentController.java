@@ -1,10 +1,13 @@
 package app.brasskettle.server.instruments;
 
+import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.instruments.MotorFault;
 import app.brasskettle.core.instruments.SimulatedMotor;
 import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.withstand.StepVoltageTest;
+import app.brasskettle.core.withstand.WithstandTest;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.People;
@@ -56,6 +59,13 @@ class InstrumentController {
 
     /** What the simulated motor is to be like. */
     record MotorBody(List<String> faults, double windingTemperatureC) {}
+
+    /** How much faster than a clock a ramp runs. */
+    record RampBody(double pace) {}
+
+    private static final int BALANCE_POSITIONS = 8;
+    private static final int RAMP_STEPS = 5;
+    private static final double RAMP_STEP_SECONDS = 60;
 
     private final SimulatedMotors motors;
     private final JobBook book;
@@ -149,6 +159,57 @@ class InstrumentController {
                 EventKind.VOLTAGE_APPLIED,
                 Map.of("seconds", SURGE_SECONDS, "pace", pace, "simulated", true),
                 JobBook.Hand.of(hand.person(), null));
+    }
+
+    /** Inductances at eight positions over a pole pitch, as the bridge shows them. */
+    @PostMapping("/inductance-bridge")
+    Map<String, Object> inductances(@PathVariable String tag) {
+        leads(book.view(tag));
+        List<Map<String, Object>> positions = motors.of(tag).balance(BALANCE_POSITIONS).positions().stream()
+                .map(p -> Map.<String, Object>of(
+                        "angleDegrees", fiveFigures(p.angleDegrees()),
+                        "inductanceMh",
+                                Map.of(
+                                        "a", fiveFigures(p.inductanceMh().a()),
+                                        "b", fiveFigures(p.inductanceMh().b()),
+                                        "c", fiveFigures(p.inductanceMh().c()))))
+                .toList();
+        return Map.of("positions", positions);
+    }
+
+    /** A ramp of direct voltage in five steps of a minute to the level for a motor in service, behind the high-voltage gate. */
+    @PostMapping("/step-ramp")
+    Map<String, Object> ramp(@PathVariable String tag, @RequestBody RampBody body, Authentication who) {
+        JobView job = book.view(tag);
+        if (!job.highVoltage().open()) {
+            throw RefusedException.gated(
+                    "No high voltage: " + job.highVoltage().holding().get(0).sentence());
+        }
+        grounded(job);
+        SimulatedMotor motor = motors.of(tag);
+        double top = WorksheetCatalogue.WITHSTAND
+                .work()
+                .apply(new WithstandTest(
+                        motor.ratedVoltageV(), SurgeLevel.State.IN_SERVICE, WithstandTest.School.STANDARD, false))
+                .dcV();
+        List<StepVoltageTest.Rise> rises = motor.ramp(top, RAMP_STEPS);
+        double pace = Math.max(1, Math.min(FASTEST, body.pace()));
+        book.addEvent(
+                tag,
+                EventKind.VOLTAGE_APPLIED,
+                Map.of("seconds", RAMP_STEP_SECONDS * Math.max(1, rises.size()), "pace", pace, "simulated", true),
+                JobBook.Hand.of(People.of(who), null));
+        if (rises.size() < 2) {
+            throw RefusedException.gated(
+                    "The set tripped at the first step: copper lies on the frame. Ground it and test insulation");
+        }
+        return Map.of(
+                "steps",
+                rises.stream()
+                        .map(r -> Map.of("voltageV", fiveFigures(r.voltageV()), "microamp", fiveFigures(r.microamp())))
+                        .toList(),
+                "tripped",
+                rises.size() < RAMP_STEPS);
     }
 
     @GetMapping("/faults")

@@ -94,6 +94,7 @@ public record JobView(
             Optional<Insulation> insulation,
             Optional<Resistance> resistance,
             Optional<Surge> surge,
+            Map<String, Further> further,
             List<String> auxiliaries,
             List<String> isolated) {}
 
@@ -122,6 +123,10 @@ public record JobView(
             return AbsorptionFit.of(test.readings(), testV).map(f -> new Fit(f, f.leakageSharePercent()));
         }
     }
+
+    /** A further test by the worksheet of its name: readings as typed, output, judgement. */
+    public record Further(
+            Map<String, Object> typed, Object output, Judgement judgement, boolean simulated, Done done) {}
 
     public record Resistance(ResistanceTest test, ResistanceResult result, boolean simulated, Done done) {}
 

@@ -2,6 +2,7 @@ package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.jobs.Arrival;
+import app.brasskettle.core.jobs.FurtherTest;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.nameplate.FieldMark;
@@ -16,6 +17,8 @@ import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.winding.MeasuredAgainstPredicted;
 import app.brasskettle.core.winding.WindingResult;
+import app.brasskettle.core.worksheet.RecordReader;
+import app.brasskettle.core.worksheet.Word;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -157,12 +160,26 @@ final class JobViews {
                                 record.surge().orElseThrow().result(),
                                 t.simulated(),
                                 done(t))),
+                further(job, record),
                 record.arrival()
                         .map(a -> a.auxiliaries().stream()
                                 .map(Arrival.Auxiliary::spoken)
                                 .toList())
                         .orElse(List.of()),
                 job.isolated().stream().sorted().toList());
+    }
+
+    private static Map<String, JobView.Further> further(RecordedJob job, JobRecord record) {
+        Map<String, JobView.Further> further = new LinkedHashMap<>();
+        for (FurtherTest test : record.further()) {
+            TestKind kind = Word.parse(TestKind.class, test.kind().word()).orElseThrow();
+            JobRow.TestRow row = job.standing(kind).orElseThrow();
+            Object output = TestKind.further(RecordReader.read(kind.type(), row.input()));
+            further.put(
+                    kind.word(),
+                    new JobView.Further(row.typed(), output, test.judgement(), row.simulated(), done(row)));
+        }
+        return further;
     }
 
     private static JobView.Insulation insulation(RecordedJob job, JobRow.TestRow row, JobReading reading) {

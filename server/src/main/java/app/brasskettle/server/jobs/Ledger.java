@@ -1,6 +1,7 @@
 package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.jobs.Arrival;
+import app.brasskettle.core.jobs.FurtherTest;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.jobs.Station;
 import app.brasskettle.core.quantity.Figures;
@@ -92,6 +93,10 @@ final class Ledger {
             case INSULATION_RESISTANCE -> "bench/insulation";
             case WINDING_RESISTANCE -> "bench/resistance";
             case SURGE_COMPARISON -> "bench/surge";
+            case LOW_VOLTAGE_BALANCE, STEP_VOLTAGE, NO_LOAD_RUN, CORE_LOOP_RESULT ->
+                Word.parse(FurtherTest.Kind.class, t.kind().word())
+                        .orElseThrow()
+                        .step();
         };
         Verdict verdict = verdict(t.result());
         String headline = text(t.result(), "headline");

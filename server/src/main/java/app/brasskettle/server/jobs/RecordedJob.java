@@ -6,6 +6,7 @@ import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.Course;
+import app.brasskettle.core.jobs.FurtherTest;
 import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.jobs.Station;
 import app.brasskettle.core.jobs.TesterProof;
@@ -73,9 +74,9 @@ final class RecordedJob {
     }
 
     /** The readings of the standing test. */
-    <T extends Record> Optional<JobRecord.Taken<T>> taken(TestKind kind, Class<T> type) {
+    <T extends Record> Optional<JobRecord.Taken<T>> taken(TestKind kind, Class<? extends T> type) {
         return standing(kind)
-                .map(t -> new JobRecord.Taken<>(RecordReader.read(type, t.input()), JobClock.seconds(t.at())));
+                .map(t -> new JobRecord.Taken<T>(RecordReader.read(type, t.input()), JobClock.seconds(t.at())));
     }
 
     Optional<JobRow.EventRow> last(EventKind kind) {
@@ -115,6 +116,7 @@ final class RecordedJob {
                         .map(t -> new JobRecord.Taken<>(rules.resistance(t.result()), t.at())),
                 taken(TestKind.SURGE_COMPARISON, SurgeSet.class)
                         .map(t -> new JobRecord.Taken<>(rules.surge(t.result()), t.at())),
+                further(),
                 isolated(),
                 all(EventKind.VOLTAGE_APPLIED).stream()
                         .map(e -> new DischargeClock.Applied(
@@ -132,6 +134,14 @@ final class RecordedJob {
                 read(SheetKind.WINDING, WindingData.class).map(rules::winding),
                 read(SheetKind.OFFERS, ChoiceSheet.class),
                 last(EventKind.CHOSEN).map(e -> e.text("option")));
+    }
+
+    private List<FurtherTest> further() {
+        List<FurtherTest> further = new ArrayList<>();
+        for (TestKind kind : TestKind.FURTHER) {
+            taken(kind, kind.type()).ifPresent(t -> further.add(FurtherTest.of(TestKind.further(t.result()), t.at())));
+        }
+        return List.copyOf(further);
     }
 
     /** Skips, a return and holds, as the events and the row tell them. */

@@ -75,6 +75,8 @@ class RightsTest {
         TABLE.put("POST /api/jobs/{tag}/instruments/insulation-tester", ALL);
         TABLE.put("POST /api/jobs/{tag}/instruments/bridge", ALL);
         TABLE.put("POST /api/jobs/{tag}/instruments/surge-set", ALL);
+        TABLE.put("POST /api/jobs/{tag}/instruments/inductance-bridge", ALL);
+        TABLE.put("POST /api/jobs/{tag}/instruments/step-ramp", ALL);
         TABLE.put("GET /api/jobs/{tag}/instruments/faults", ALL);
         TABLE.put("PUT /api/jobs/{tag}/instruments/motor", ALL);
         TABLE.put("POST /api/jobs/{tag}/evidence", ALL);

@@ -1,0 +1,43 @@
+package app.brasskettle.core.instruments;
+
+import app.brasskettle.core.balance.BalanceTest;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Inductance of three phases at low voltage over a pole pitch of the shaft: a magnetising inductance of common per-unit size,
+ * less what shorted turns turn away, with a little that moves with the rotor's slots.
+ */
+final class BalanceModel {
+
+    private static final double MAGNETISING_PER_UNIT = 2.2;
+    private static final double ROTOR_SHARE = 0.006;
+    private static final double SHORTED_SHARE = 0.09;
+    private static final double INSTRUMENT_NOISE = 0.0015;
+
+    private final SimulatedMotor motor;
+
+    BalanceModel(SimulatedMotor motor) {
+        this.motor = motor;
+    }
+
+    BalanceTest over(int positions) {
+        double sound = 1000 * MAGNETISING_PER_UNIT * motor.baseOhm() / (2 * Math.PI * 50);
+        List<BalanceTest.Position> all = new ArrayList<>();
+        for (int i = 0; i < positions; i++) {
+            double angle = 180.0 * i / positions;
+            double[] mh = new double[3];
+            for (int p = 0; p < 3; p++) {
+                double rotor = ROTOR_SHARE * Math.cos(Math.toRadians(2 * angle - 120 * p));
+                boolean shorted = p == 1 && motor.has(MotorFault.TURN_SHORT);
+                mh[p] = sound
+                        * (1 + rotor)
+                        * (shorted ? 1 - SHORTED_SHARE : 1)
+                        * Noise.factor(motor.seed(), 40 + p, 0.003)
+                        * Noise.factor(motor.seed(), 400 + 3L * i + p, INSTRUMENT_NOISE);
+            }
+            all.add(new BalanceTest.Position(angle, new BalanceTest.Phases(mh[0], mh[1], mh[2])));
+        }
+        return new BalanceTest(all);
+    }
+}

@@ -1,0 +1,162 @@
+package app.brasskettle.server.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.brasskettle.server.testing.Plates;
+import app.brasskettle.server.testing.RunningServer;
+import app.brasskettle.server.testing.Visitor;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+@ExtendWith(RunningServer.class)
+class FurtherTestsTest {
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private Visitor visitor;
+
+    @BeforeEach
+    void signIn(Visitor visitor) {
+        this.visitor = visitor.as("tech");
+    }
+
+    private Visitor.Answer record(String tag, String kind, Object typed, boolean simulated, String because) {
+        return visitor.post(
+                "/api/jobs/" + tag + "/tests/" + kind,
+                Map.of("typed", typed, "simulated", simulated, "because", because));
+    }
+
+    private JsonNode balanced(String tag, String because) {
+        JsonNode read = visitor.post("/api/jobs/" + tag + "/instruments/inductance-bridge", Map.of())
+                .with(200)
+                .json();
+        return record(tag, "low-voltage-balance", JSON.convertValue(read, Map.class), true, because)
+                .with(200)
+                .json();
+    }
+
+    @Test
+    void aTurnShortIsFoundByTheBalanceShutsTheGateAndIsEvidence() {
+        String tag = Plates.ready(visitor, "turn-short");
+        JsonNode job = balanced(tag, "");
+        assertThat(job.at("/bench/further/low-voltage-balance/output/source").asString())
+                .isEqualTo("winding");
+        assertThat(job.at("/bench/further/low-voltage-balance/simulated").asBoolean())
+                .isTrue();
+        assertThat(job.at("/gate/holding").toString()).contains("The winding is unbalanced");
+        assertThat(job.at("/evidence").toString()).contains("balance-follows-winding");
+        assertThat(job.at("/ledger/0/step").asString()).isEqualTo("bench/balance");
+    }
+
+    @Test
+    void aRepeatNeedsItsReasonAndTheFirstStaysVisible() {
+        String tag = Plates.ready(visitor);
+        balanced(tag, "");
+        Map<String, Object> one = Map.of(
+                "positions",
+                List.of(Map.of("angleDegrees", "0", "inductanceMh", Map.of("a", "10", "b", "10", "c", "10"))));
+        assertThat(record(tag, "low-voltage-balance", one, false, "").with(400).problemFields())
+                .containsExactly("because");
+        JsonNode job = record(tag, "low-voltage-balance", one, false, "other bridge")
+                .with(200)
+                .json();
+        assertThat(job.at("/ledger/0/simulated").asBoolean()).isFalse();
+        assertThat(job.at("/ledger").toString()).contains("repeated: other bridge");
+    }
+
+    @Test
+    void theBridgeIsNotConnectedToASupplyThatNobodyProvedDead() {
+        String tag = Plates.plated(visitor);
+        assertThat(visitor.post("/api/jobs/" + tag + "/instruments/inductance-bridge", Map.of())
+                        .with(409)
+                        .text())
+                .contains("No leads");
+    }
+
+    @Test
+    void aRampStandsBehindTheHighVoltageGate() {
+        String tag = Plates.ready(visitor);
+        assertThat(visitor.post("/api/jobs/" + tag + "/instruments/step-ramp", Map.of("pace", 600))
+                        .with(409)
+                        .text())
+                .contains("No high voltage");
+    }
+
+    @Test
+    void typedStepsCountAMinuteEachForTheDischargeClock() {
+        String tag = Plates.ready(visitor);
+        JsonNode job = record(
+                        tag,
+                        "step-voltage",
+                        Map.of(
+                                "steps",
+                                List.of(
+                                        Map.of("voltageV", "500", "microamp", "1"),
+                                        Map.of("voltageV", "1 kV", "microamp", "5"))),
+                        false,
+                        "")
+                .with(200)
+                .json();
+        assertThat(job.at("/bench/further/step-voltage/judgement/verdict").asString())
+                .isEqualTo("stop");
+        assertThat(job.at("/discharge/totalSeconds").asDouble()).isEqualTo(4 * 120);
+        assertThat(job.at("/gate/state").asString()).isEqualTo("shut");
+    }
+
+    @Test
+    void aRunIsJudgedByThePlateAndNotByWhatIsTyped() {
+        String tag = Plates.plated(visitor);
+        Map<String, Object> run = Map.of(
+                "lineCurrentsA",
+                List.of(10, 10.1, 9.9),
+                "lineVoltagesV",
+                List.of(400, 401, 399),
+                "ratedCurrentA",
+                "1",
+                "poles",
+                "12");
+        JsonNode output =
+                record(tag, "no-load-run", run, false, "").with(200).json().at("/bench/further/no-load-run/output");
+        assertThat(output.get("typicalLowPercent").asDouble()).isEqualTo(25);
+        assertThat(output.get("noLoadRatioPercent").asDouble()).isBetween(34.0, 35.0);
+        String bare = Plates.received(visitor);
+        record(bare, "no-load-run", run, false, "").with(400);
+    }
+
+    @Test
+    void aCoreThatRunsHotKeepsTheMotorOffPower() {
+        String tag = Plates.ready(visitor);
+        JsonNode job = record(
+                        tag,
+                        "core-loop-result",
+                        Map.of("coreMassKg", "60", "measuredW", "900", "hottestC", "55", "meanCoreC", "40"),
+                        false,
+                        "")
+                .with(200)
+                .json();
+        assertThat(job.at("/bench/further/core-loop-result/judgement/verdict").asString())
+                .isEqualTo("stop");
+        assertThat(job.at("/gate/holding").toString()).contains("teardown/core-loop");
+    }
+
+    @Test
+    void aLookAnswersBeforeAnythingIsKept() {
+        String tag = Plates.plated(visitor);
+        JsonNode look = visitor.post(
+                        "/api/jobs/" + tag + "/tests/step-voltage/look",
+                        Map.of(
+                                "steps",
+                                List.of(
+                                        Map.of("voltageV", "500", "microamp", "1"),
+                                        Map.of("voltageV", "400", "microamp", "x"))))
+                .with(200)
+                .json();
+        assertThat(look.at("/problems").toString()).contains("steps[1].microamp");
+        assertThat(look.get("output").isNull()).isTrue();
+    }
+}
