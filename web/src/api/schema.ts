@@ -212,6 +212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{tag}/gate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["openGate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}/hold": {
         parameters: {
             query?: never;
@@ -1061,6 +1077,7 @@ export interface components {
             leads: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Leads"];
             /** @enum {string} */
             state: "shut" | "test-power" | "open";
+            waived: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Waived"][];
         };
         "app.brasskettle.core.energise.EnergiseGate.Leads": {
             mayConnect: boolean;
@@ -1068,10 +1085,16 @@ export interface components {
         };
         "app.brasskettle.core.energise.EnergiseGate.Reason": {
             code: string;
+            disputable: boolean;
             never: boolean;
             opens: string;
             sentence: string;
             step: string;
+        };
+        "app.brasskettle.core.energise.EnergiseGate.Waived": {
+            by: string;
+            reason: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Reason"];
+            why: string;
         };
         "app.brasskettle.core.energise.HighVoltageGate": {
             holding: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Reason"][];
@@ -1470,6 +1493,10 @@ export interface components {
         };
         "app.brasskettle.server.bench.BenchController.DischargeProof": {
             residualVoltageV: string;
+        };
+        "app.brasskettle.server.bench.BenchController.GateOpening": {
+            code: string;
+            reason: string;
         };
         "app.brasskettle.server.bench.BenchController.Isolated": {
             names: string[];
@@ -2339,6 +2366,32 @@ export interface operations {
                 };
                 content: {
                     "application/zip": string;
+                };
+            };
+        };
+    };
+    openGate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.bench.BenchController.GateOpening"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
                 };
             };
         };

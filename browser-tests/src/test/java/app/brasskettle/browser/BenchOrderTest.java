@@ -33,7 +33,9 @@ class BenchOrderTest {
         Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
         hand.goTo("/jobs/TQ-0403/bench/balance");
         hand.seesJudged("Stop: The winding is unbalanced");
-        hand.sees("2 reasons");
+        hand.goTo("/jobs/TQ-0403/gate");
+        hand.seesHeading("Power: shut");
+        assertThat(hand.page().locator("main")).containsText("The winding is unbalanced");
     }
 
     @Test
@@ -55,5 +57,20 @@ class BenchOrderTest {
                 .isVisible();
         assertThat(hand.page().getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Balance")))
                 .hasCount(0);
+    }
+
+    @Test
+    void aLeadHandArguesALimitInWritingAndNothingElse(Product.Running product) {
+        Hand lead = new Hand(product.page(1280, 800)).signIn("lead");
+        lead.goTo("/jobs/TQ-0402/gate");
+        lead.seesHeading("Power: shut");
+        assertThat(lead.button("Open against it")).hasCount(1);
+        lead.fill("Why the limit need not hold here", "spare is fitted tomorrow, pit runs wet");
+        lead.press("Open against it");
+        lead.sees("Opened by Ivo Dalby against");
+        Hand tech = new Hand(product.page(1280, 800)).signIn("tech");
+        tech.goTo("/jobs/TQ-0401/gate");
+        tech.seesHeading("Power: shut");
+        assertThat(tech.button("Open against it")).hasCount(0);
     }
 }

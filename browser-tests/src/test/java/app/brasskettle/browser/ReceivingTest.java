@@ -54,6 +54,7 @@ class ReceivingTest {
         assertThat(hand.page().locator(".whose")).containsText("≈ 15 kW · ≈ 400 V");
         hand.page().keyboard().press("f");
         hand.page().locator("#find").fill("plate burnt off");
+        assertThat(hand.page().locator("table.floor tbody tr")).hasCount(1);
         assertThat(hand.page().locator("table.floor tbody tr")).containsText("≈ 15 kW");
     }
 
@@ -155,6 +156,7 @@ class ReceivingTest {
         assertThat(hand.page().locator(".thumb").first()).containsText("lead 3 charred at the lug");
         hand.page().keyboard().press("f");
         hand.page().locator("#find").fill(tag);
+        assertThat(hand.page().locator("table.floor tbody tr")).hasCount(1);
         assertThat(hand.page().locator("table.floor img.pic")).hasCount(1);
     }
 }

@@ -123,6 +123,13 @@ class SliceTest {
     /** High voltage waits for what it would harm; then the shorted phase is named. */
     private static void surge(Hand hand) {
         hand.page().keyboard().press("]");
+        hand.seesHeading("Balance");
+        hand.press("Read the simulated bridge");
+        hand.seesJudged("Stop: The winding is unbalanced");
+        hand.press("Keep the readings");
+        hand.page().keyboard().press("]");
+        hand.seesHeading("Step voltage");
+        hand.page().keyboard().press("]");
         hand.seesHeading("Surge");
         hand.sees("No high voltage yet");
         assertThat(hand.button("Surge the three phases")).isDisabled();

@@ -12,8 +12,9 @@ import java.util.Optional;
  * @param state shut, open for test power, or open
  * @param holding what holds it where it is, worst first
  * @param leads whether leads may be connected, a question of its own
+ * @param waived limits in dispute that a lead hand opened it against, with the written reason
  */
-public record EnergiseGate(State state, List<Reason> holding, Leads leads) {
+public record EnergiseGate(State state, List<Reason> holding, Leads leads, List<Waived> waived) {
 
     /** How far the gate is open. */
     public enum State implements Word {
@@ -40,8 +41,22 @@ public record EnergiseGate(State state, List<Reason> holding, Leads leads) {
      * @param opens what would lift it
      * @param step the step of the job where that is done
      * @param never true when no lead hand may open the gate against it
+     * @param disputable true when only a limit stands in the way, which a lead hand may argue in writing
      */
-    public record Reason(String code, String sentence, String opens, String step, boolean never) {}
+    public record Reason(String code, String sentence, String opens, String step, boolean never, boolean disputable) {
+
+        static Reason of(String code, String sentence, String opens, String step, boolean never) {
+            return new Reason(code, sentence, opens, step, never, false);
+        }
+
+        /** A figure beyond its limit: what was measured is not in doubt, what it means may be. */
+        static Reason limit(String code, String sentence, String opens, String step) {
+            return new Reason(code, sentence, opens, step, false, true);
+        }
+    }
+
+    /** A limit that a lead hand opened the gate against. */
+    public record Waived(Reason reason, String by, String why) {}
 
     /** Whether leads may be connected: the supply locked out and proved dead, by name and time. */
     public record Leads(boolean mayConnect, String sentence) {}
@@ -57,28 +72,43 @@ public record EnergiseGate(State state, List<Reason> holding, Leads leads) {
         surge(facts, shut, testOnly);
         facts.further().stream()
                 .filter(GateFacts.Further::stop)
-                .forEach(t -> shut.add(new Reason(
-                        t.step(), t.headline(), "Cause found, winding repaired, the test repeated", t.step(), false)));
+                .forEach(t -> shut.add(Reason.limit(
+                        t.step(), t.headline(), "Cause found, winding repaired, the test repeated", t.step())));
         facts.discharge()
                 .filter(c -> c.runs(now))
-                .ifPresent(c -> shut.add(new Reason(
+                .ifPresent(c -> shut.add(Reason.of(
                         "discharging",
                         "Leads stay grounded: the winding discharges",
                         "Time, or proof under 25 V after a minute",
                         "bench/insulation",
                         true)));
         if (!facts.runRelease()) {
-            testOnly.add(new Reason(
+            testOnly.add(Reason.of(
                     "not-released",
                     "Nobody has released it to run",
                     "Bolted down, coupling guarded, key captured, rotation agreed, someone at the stop: by name",
                     "run",
                     false));
         }
+        List<Waived> waived = waived(shut, facts.openings());
+        waived.forEach(w -> shut.remove(w.reason()));
         State state = !shut.isEmpty() ? State.SHUT : testOnly.isEmpty() ? State.OPEN : State.TEST_POWER;
         List<Reason> holding = new ArrayList<>(shut);
         holding.addAll(testOnly);
-        return new EnergiseGate(state, List.copyOf(holding), leads(facts));
+        return new EnergiseGate(state, List.copyOf(holding), leads(facts), waived);
+    }
+
+    /** Reasons that a lead hand argued as they stand now; a new figure is a new reason and asks again. */
+    private static List<Waived> waived(List<Reason> shut, List<GateFacts.Opening> openings) {
+        List<Waived> waived = new ArrayList<>();
+        for (Reason reason : shut) {
+            openings.stream()
+                    .filter(o -> reason.disputable())
+                    .filter(o -> o.code().equals(reason.code()) && o.sentence().equals(reason.sentence()))
+                    .reduce((earlier, later) -> later)
+                    .ifPresent(o -> waived.add(new Waived(reason, o.by(), o.why())));
+        }
+        return List.copyOf(waived);
     }
 
     private static Leads leads(GateFacts facts) {
@@ -90,7 +120,7 @@ public record EnergiseGate(State state, List<Reason> holding, Leads leads) {
 
     private static void lockOut(GateFacts facts, List<Reason> shut) {
         if (facts.lockedOut().isEmpty()) {
-            shut.add(new Reason(
+            shut.add(Reason.of(
                     "no-lock-out",
                     "No lock-out on record",
                     "Lock out, prove dead by two means, by name",
@@ -101,11 +131,10 @@ public record EnergiseGate(State state, List<Reason> holding, Leads leads) {
 
     private static void shaft(GateFacts facts, List<Reason> shut) {
         if (facts.shaftFree().isEmpty()) {
-            shut.add(new Reason(
+            shut.add(Reason.of(
                     "shaft-unknown", "Nobody has recorded that the shaft turns", "Turn it by hand", "receive", true));
         } else if (!facts.shaftFree().get()) {
-            shut.add(
-                    new Reason("shaft-binds", "The shaft binds", "Teardown: free it, then record it", "receive", true));
+            shut.add(Reason.of("shaft-binds", "The shaft binds", "Teardown: free it, then record it", "receive", true));
         }
     }
 
@@ -122,7 +151,11 @@ public record EnergiseGate(State state, List<Reason> holding, Leads leads) {
                         .mapToDouble(GateFacts.Further::at)
                         .max()
                         .orElse(Double.NEGATIVE_INFINITY));
-        if (test.verdict() == Verdict.STOP || test.verdict() == Verdict.UNPROVEN) {
+        boolean old =
+                test.at() < last || facts.washed().filter(w -> w > test.at()).isPresent();
+        if (test.verdict() == Verdict.STOP && !facts.groundFault() && !old) {
+            shut.add(Reason.limit("insulation", test.headline(), "A fresh test that holds", "bench/insulation"));
+        } else if (test.verdict() == Verdict.STOP || test.verdict() == Verdict.UNPROVEN) {
             shut.add(insulationReason(test.headline(), "A fresh test that holds", facts.groundFault()));
         } else if (test.at() < last) {
             shut.add(insulationReason(
@@ -136,12 +169,12 @@ public record EnergiseGate(State state, List<Reason> holding, Leads leads) {
     }
 
     private static Reason insulationReason(String sentence, String opens, boolean never) {
-        return new Reason("insulation", sentence, opens, "bench/insulation", never);
+        return Reason.of("insulation", sentence, opens, "bench/insulation", never);
     }
 
     private static void resistance(GateFacts facts, List<Reason> shut) {
         if (facts.openPair()) {
-            shut.add(new Reason(
+            shut.add(Reason.of(
                     "open-circuit",
                     "A terminal pair reads open",
                     "Find the open, then measure again",
@@ -151,14 +184,17 @@ public record EnergiseGate(State state, List<Reason> holding, Leads leads) {
         }
         Optional<GateFacts.Taken> test = facts.resistance();
         if (test.isEmpty()) {
-            shut.add(new Reason(
+            shut.add(Reason.of(
                     "resistance",
                     "No resistance test yet",
                     "Measure the three resistances",
                     "bench/resistance",
                     false));
-        } else if (test.get().verdict() == Verdict.STOP || test.get().verdict() == Verdict.UNPROVEN) {
-            shut.add(new Reason(
+        } else if (test.get().verdict() == Verdict.STOP) {
+            shut.add(Reason.limit(
+                    "resistance", test.get().headline(), "A resistance test that holds", "bench/resistance"));
+        } else if (test.get().verdict() == Verdict.UNPROVEN) {
+            shut.add(Reason.of(
                     "resistance", test.get().headline(), "A resistance test that holds", "bench/resistance", false));
         }
     }
@@ -166,15 +202,11 @@ public record EnergiseGate(State state, List<Reason> holding, Leads leads) {
     private static void surge(GateFacts facts, List<Reason> shut, List<Reason> testOnly) {
         Optional<GateFacts.Taken> test = facts.surge();
         if (test.filter(t -> t.verdict() == Verdict.STOP).isPresent()) {
-            shut.add(new Reason(
-                    "surge",
-                    test.get().headline(),
-                    "Cause found, winding repaired, surge repeated",
-                    "bench/surge",
-                    false));
+            shut.add(Reason.limit(
+                    "surge", test.get().headline(), "Cause found, winding repaired, surge repeated", "bench/surge"));
         } else if (facts.opened()
                 && test.filter(t -> t.verdict() == Verdict.HOLDS).isEmpty()) {
-            testOnly.add(new Reason(
+            testOnly.add(Reason.of(
                     "surge", "An opened winding needs a surge test that holds", "Surge test", "bench/surge", false));
         }
     }

@@ -21,6 +21,7 @@ import java.util.Set;
  * @param washed when the winding was last washed, dried, dipped or opened, seconds of the epoch
  * @param auxiliaries what hangs on the winding or beside it and a high voltage would harm
  * @param isolated those of them named as removed or shorted
+ * @param openings what lead hands wrote against limits
  * @param runRelease true when the run station released it by name: bolted, guarded, key captured, rotation agreed
  */
 public record GateFacts(
@@ -37,6 +38,7 @@ public record GateFacts(
         Optional<Double> washed,
         List<String> auxiliaries,
         Set<String> isolated,
+        List<Opening> openings,
         boolean runRelease) {
 
     /**
@@ -61,6 +63,16 @@ public record GateFacts(
      */
     public record Further(String name, String step, String headline, boolean stop, boolean highVoltage, double at) {}
 
+    /**
+     * A lead hand's written reason against a limit.
+     *
+     * @param code the gate's reason it is written against
+     * @param sentence that reason as it stood
+     * @param by who wrote it
+     * @param why the reason
+     */
+    public record Opening(String code, String sentence, String by, String why) {}
+
     /** Facts of a job on which nothing has been recorded. */
     public static GateFacts none() {
         return new GateFacts(
@@ -77,6 +89,7 @@ public record GateFacts(
                 Optional.empty(),
                 List.of(),
                 Set.of(),
+                List.of(),
                 false);
     }
 }

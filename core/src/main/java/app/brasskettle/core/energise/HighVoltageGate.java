@@ -51,6 +51,6 @@ public record HighVoltageGate(boolean open, List<EnergiseGate.Reason> holding) {
     }
 
     private static EnergiseGate.Reason reason(String code, String sentence, String opens, String step, boolean never) {
-        return new EnergiseGate.Reason(code, sentence, opens, step, never);
+        return EnergiseGate.Reason.of(code, sentence, opens, step, never);
     }
 }

@@ -183,6 +183,7 @@ public record JobReading(
                 job.worked(),
                 auxiliaries,
                 job.isolated(),
+                job.openings(),
                 false);
     }
 

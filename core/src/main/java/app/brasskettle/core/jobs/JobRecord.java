@@ -3,6 +3,7 @@ package app.brasskettle.core.jobs;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.energise.DischargeClock;
+import app.brasskettle.core.energise.GateFacts;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.resistance.ResistanceResult;
@@ -30,6 +31,7 @@ import java.util.Set;
  * @param surge the surge test
  * @param further the other bench tests, as they stand
  * @param isolated auxiliaries named as removed or shorted
+ * @param openings what lead hands wrote against limits of the gate
  * @param voltages every direct or surge voltage put on the winding
  * @param proofs proofs of discharge
  * @param worked when the winding was last washed, dried, dipped, opened or put together
@@ -56,6 +58,7 @@ public record JobRecord(
         Optional<Taken<SurgeSet.Outcome>> surge,
         List<FurtherTest> further,
         Set<String> isolated,
+        List<GateFacts.Opening> openings,
         List<DischargeClock.Applied> voltages,
         List<DischargeClock.Proof> proofs,
         Optional<Double> worked,

@@ -35,6 +35,7 @@ class EnergiseGateTest {
         Optional<Double> worked = Optional.empty();
         List<String> auxiliaries = List.of();
         Set<String> isolated = Set.of();
+        List<GateFacts.Opening> openings = List.of();
         boolean released = true;
 
         GateFacts facts() {
@@ -52,6 +53,7 @@ class EnergiseGateTest {
                     worked,
                     auxiliaries,
                     isolated,
+                    openings,
                     released);
         }
 
@@ -274,5 +276,61 @@ class EnergiseGateTest {
         GateFacts.Further after = new GateFacts.Further("Ramp", "bench/step-voltage", "holds", false, true, 901);
         assertThat(with(s -> s.further = List.of(before)).state()).isEqualTo(State.OPEN);
         assertThat(with(s -> s.further = List.of(after)).state()).isEqualTo(State.SHUT);
+    }
+
+    private static GateFacts.Opening argued(String code, String sentence) {
+        return new GateFacts.Opening(code, sentence, "I. Dalby", "agreed with the customer, spare fitted after");
+    }
+
+    @Test
+    void aLeadHandMayArgueALimitInWritingAndBothStand() {
+        EnergiseGate gate = with(s -> {
+            s.insulation = Optional.of(new Taken(Verdict.STOP, false, 900, "3.4 MΩ, least 5 MΩ"));
+            s.openings = List.of(argued("insulation", "3.4 MΩ, least 5 MΩ"));
+        });
+        assertThat(gate.state()).isEqualTo(State.OPEN);
+        assertThat(gate.waived()).singleElement().satisfies(w -> {
+            assertThat(w.by()).isEqualTo("I. Dalby");
+            assertThat(w.reason().sentence()).isEqualTo("3.4 MΩ, least 5 MΩ");
+        });
+    }
+
+    @Test
+    void aNewFigureIsANewReasonAndAsksAgain() {
+        EnergiseGate gate = with(s -> {
+            s.insulation = Optional.of(new Taken(Verdict.STOP, false, 900, "1.1 MΩ, least 5 MΩ"));
+            s.openings = List.of(argued("insulation", "3.4 MΩ, least 5 MΩ"));
+        });
+        assertThat(gate.state()).isEqualTo(State.SHUT);
+        assertThat(gate.waived()).isEmpty();
+    }
+
+    /** Whatever a lead hand writes, these hold: bound shaft, ground, open circuit, no lock-out, running clock, nothing measured. */
+    @Test
+    void againstWhatIsNoLimitNothingCanBeWritten() {
+        List<Consumer<Sheet>> dangers = List.of(
+                s -> s.shaft = Optional.of(false),
+                s -> s.shaft = Optional.empty(),
+                s -> s.lockedOut = Optional.empty(),
+                s -> s.openPair = true,
+                s -> {
+                    s.ground = true;
+                    s.insulation = Optional.of(taken(Verdict.STOP, 900));
+                },
+                s -> s.insulation = Optional.empty(),
+                s -> s.insulation = Optional.of(taken(Verdict.UNPROVEN, 900)),
+                s -> s.insulation = Optional.of(taken(Verdict.STOP, 790)),
+                s -> s.resistance = Optional.empty(),
+                s -> s.resistance = Optional.of(taken(Verdict.UNPROVEN, 900)),
+                s -> s.worked = Optional.of(950.0));
+        for (Consumer<Sheet> danger : dangers) {
+            EnergiseGate shut = with(danger);
+            List<GateFacts.Opening> everything = shut.holding().stream()
+                    .map(r -> argued(r.code(), r.sentence()))
+                    .toList();
+            EnergiseGate argued = with(danger.andThen(s -> s.openings = everything));
+            assertThat(argued).isEqualTo(shut);
+            assertThat(argued.state()).isEqualTo(State.SHUT);
+        }
     }
 }

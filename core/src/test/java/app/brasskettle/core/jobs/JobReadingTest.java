@@ -86,6 +86,7 @@ class JobReadingTest {
                     surge,
                     further,
                     Set.of(),
+                    List.of(),
                     voltages,
                     List.of(),
                     worked,

@@ -32,6 +32,7 @@ final class JobRecords {
                 Set.of(),
                 List.of(),
                 List.of(),
+                List.of(),
                 Optional.empty(),
                 false,
                 Optional.empty(),

@@ -1,5 +1,6 @@
 package app.brasskettle.server.bench;
 
+import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.jobs.Arrival;
@@ -15,6 +16,8 @@ import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.People;
+import app.brasskettle.server.access.Person;
+import app.brasskettle.server.access.Role;
 import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobView;
@@ -53,6 +56,11 @@ class BenchController {
 
     /** What was done to the winding. */
     record Work(String work) {}
+
+    /** A limit that holds the gate, and why it need not. */
+    record GateOpening(String code, String reason) {}
+
+    private static final int LONGEST_REASON = 300;
 
     private static final double STEP_SECONDS = 60;
 
@@ -126,6 +134,33 @@ class BenchController {
         return input instanceof InsulationTest t
                 ? t.readings().stream().mapToDouble(TimedReading::seconds).max().orElse(0)
                 : 0;
+    }
+
+    /** A lead hand's written reason against a limit that holds the gate; refused against anything that is no limit. */
+    @PostMapping("/gate")
+    JobView openGate(@PathVariable String tag, @RequestBody GateOpening body, Authentication who) {
+        Person lead = People.of(who, Role.LEAD, Role.ADMIN);
+        Problems problems = new Problems();
+        if (problems.name("reason", body.reason()) && body.reason().strip().length() > LONGEST_REASON) {
+            problems.add("reason", Problem.Code.RANGE, "reason has at most " + LONGEST_REASON + " characters");
+        }
+        problems.throwIfAny();
+        EnergiseGate.Reason against = book.view(tag).gate().holding().stream()
+                .filter(r -> r.code().equals(body.code()))
+                .findFirst()
+                .orElseThrow(() -> RefusedException.stale("The gate is not held by that any longer"));
+        if (!against.disputable()) {
+            throw RefusedException.gated(
+                    "Nobody may open the gate against this: " + against.sentence() + ". " + against.opens());
+        }
+        return book.addEvent(
+                tag,
+                EventKind.GATE_OPENED,
+                Map.of(
+                        "code", against.code(),
+                        "sentence", against.sentence(),
+                        "reason", body.reason().strip()),
+                JobBook.Hand.of(lead, null));
     }
 
     @PostMapping("/lock-out")

@@ -135,6 +135,8 @@ class DemoShop implements ApplicationRunner {
         together.executeWithoutResult(t -> {
             String hash = encoder.encode("tarnquay");
             PEOPLE.values().forEach(p -> accounts.add(p, hash));
+            accounts.setPin("tech", Optional.of(encoder.encode("1860")));
+            accounts.setPin("lead", Optional.of(encoder.encode("1705")));
             settings.write(
                     0,
                     ShopSettings.initial("Tarn Quay Motor Works").with("crowns"),

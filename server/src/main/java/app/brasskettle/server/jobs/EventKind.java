@@ -22,5 +22,6 @@ public enum EventKind implements Word {
     HELD,
     RESUMED,
     LEFT,
-    CAME_BACK
+    CAME_BACK,
+    GATE_OPENED
 }

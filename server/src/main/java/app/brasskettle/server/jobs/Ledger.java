@@ -144,6 +144,8 @@ final class Ledger {
             case RESUMED -> add(e, Verdict.UNPROVEN, "No longer waits for " + e.text("what"), "gate");
             case LEFT -> add(e, Verdict.UNPROVEN, "Left the shop: " + e.text("how"), "gate");
             case CAME_BACK -> add(e, Verdict.UNPROVEN, "Back in the shop", "gate");
+            case GATE_OPENED ->
+                add(e, Verdict.WATCH, "Gate opened against “" + e.text("sentence") + "”: " + e.text("reason"), "gate");
             case PICKED_UP -> add(e, Verdict.UNPROVEN, "Picked up again", "gate");
             case VOLTAGE_APPLIED, ISOLATED, EVIDENCE_RESTORED -> {}
         }

@@ -3,6 +3,7 @@ package app.brasskettle.server.jobs;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.energise.DischargeClock;
+import app.brasskettle.core.energise.GateFacts;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.Course;
@@ -118,6 +119,9 @@ final class RecordedJob {
                         .map(t -> new JobRecord.Taken<>(rules.surge(t.result()), t.at())),
                 further(),
                 isolated(),
+                all(EventKind.GATE_OPENED).stream()
+                        .map(e -> new GateFacts.Opening(e.text("code"), e.text("sentence"), e.by(), e.text("reason")))
+                        .toList(),
                 all(EventKind.VOLTAGE_APPLIED).stream()
                         .map(e -> new DischargeClock.Applied(
                                 e.epochSeconds(), e.figure("seconds"), Math.max(1, e.figure("pace"))))

@@ -80,6 +80,9 @@ final class JobSheet extends SheetPage {
                             row(esc(r.sentence()), "<span class=\"soft\">opens with: " + esc(r.opens()) + "</span>"));
             out.append("</table>");
         }
+        gate.waived()
+                .forEach(w -> line("Opened by " + esc(w.by()) + " against “"
+                        + esc(w.reason().sentence()) + "”: " + esc(w.why())));
         close();
     }
 

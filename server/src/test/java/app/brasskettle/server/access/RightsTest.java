@@ -72,6 +72,7 @@ class RightsTest {
         TABLE.put("POST /api/jobs/{tag}/isolated", ALL);
         TABLE.put("POST /api/jobs/{tag}/discharge-proof", ALL);
         TABLE.put("POST /api/jobs/{tag}/worked", ALL);
+        TABLE.put("POST /api/jobs/{tag}/gate", LEADS);
         TABLE.put("POST /api/jobs/{tag}/instruments/insulation-tester", ALL);
         TABLE.put("POST /api/jobs/{tag}/instruments/bridge", ALL);
         TABLE.put("POST /api/jobs/{tag}/instruments/surge-set", ALL);

@@ -217,4 +217,31 @@ class BenchTest {
         assertThat(job.at("/bench/lockedOut/by").asString()).isEqualTo("Mara Orre");
         assertThat(job.at("/gate/leads/mayConnect").asBoolean()).isTrue();
     }
+
+    @Test
+    void aLeadHandOpensTheGateAgainstALimitAndAgainstNothingElse() {
+        String tag = Plates.ready(visitor);
+        insulation(tag, "3.4", "").with(200);
+        Visitor lead = visitor.stranger().as("lead");
+        Map<String, Object> reason =
+                Map.of("code", "insulation", "reason", "spare is fitted tomorrow, runs wet anyway");
+        visitor.post("/api/jobs/" + tag + "/gate", reason).with(403);
+        assertThat(lead.post("/api/jobs/" + tag + "/gate", Map.of("code", "insulation", "reason", " "))
+                        .with(400)
+                        .problemFields())
+                .containsExactly("reason");
+        assertThat(lead.post("/api/jobs/" + tag + "/gate", Map.of("code", "resistance", "reason", "in a hurry"))
+                        .with(409)
+                        .text())
+                .contains("Nobody may open the gate against this: No resistance test yet");
+        JsonNode job = lead.post("/api/jobs/" + tag + "/gate", reason).with(200).json();
+        assertThat(job.at("/gate/waived/0/by").asString()).isEqualTo("Ivo Dalby");
+        assertThat(job.at("/gate/holding").toString()).doesNotContain("3.4 MΩ");
+        assertThat(job.at("/ledger/0/headline").asString()).contains("Gate opened against");
+        JsonNode again = insulation(tag, "1.2", "worse after a night").with(200).json();
+        assertThat(again.at("/gate/waived").size())
+                .as("a new figure asks again")
+                .isZero();
+        assertThat(again.at("/gate/holding").toString()).contains("1.2 MΩ");
+    }
 }
