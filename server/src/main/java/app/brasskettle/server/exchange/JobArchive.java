@@ -29,7 +29,7 @@ final class JobArchive {
     private static final Pattern PHOTOGRAPH = Pattern.compile("photographs/[1-9][0-9]{0,3}\\.jpg");
     private static final long MOST_RECORD = 20L << 20;
     private static final long MOST_PHOTOGRAPH = 15L << 20;
-    private static final long MOST_ALL = 200L << 20;
+    private static final long MOST_ALL = 64L << 20;
     private static final int MOST_ENTRIES = 201;
 
     private JobArchive() {}

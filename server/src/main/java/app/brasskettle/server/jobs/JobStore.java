@@ -152,9 +152,14 @@ class JobStore {
     }
 
     String nextTag(String prefix) {
-        long number =
-                db.sql("select nextval('job_tag_number')").query(Long.class).single();
-        return String.format("%s-%04d", prefix, number);
+        String tag;
+        do {
+            long number =
+                    db.sql("select nextval('job_tag_number')").query(Long.class).single();
+            tag = String.format("%s-%04d", prefix, number);
+            // A job taken in from another shop may stand under a number that this one has not reached yet.
+        } while (byTag(tag).isPresent());
+        return tag;
     }
 
     void simulatedMotor(long jobId, Map<String, Object> motor) {

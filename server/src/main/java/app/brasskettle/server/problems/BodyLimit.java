@@ -24,7 +24,7 @@ class BodyLimit extends OncePerRequestFilter {
     private static final long MEBIBYTE = 1L << 20;
     private static final long MOST = 4 * MEBIBYTE;
     private static final long MOST_PHOTOGRAPH = 15 * MEBIBYTE;
-    private static final long MOST_IMPORT = 100 * MEBIBYTE;
+    private static final long MOST_IMPORT = 48 * MEBIBYTE;
 
     private static long most(HttpServletRequest request) {
         String path = request.getRequestURI();

@@ -118,6 +118,20 @@ class ExchangeTest {
     }
 
     @Test
+    void aNumberTakenByAnotherShopsJobIsPassedOver() throws IOException {
+        String next = Plates.received(visitor);
+        int number = Integer.parseInt(next.substring(3));
+        String ahead = String.format("TQ-%04d", number + 1);
+        assertThat(take(changed("TQ-0405", r -> ((ObjectNode) r.get("job")).put("tag", ahead)))
+                        .with(200)
+                        .json()
+                        .at("/identity/tag")
+                        .asString())
+                .isEqualTo(ahead);
+        assertThat(Plates.received(visitor)).isEqualTo(String.format("TQ-%04d", number + 2));
+    }
+
+    @Test
     void aRetryTakesItInOnce() throws IOException {
         byte[] file = zip(exported("TQ-0405"));
         String key = "import-" + System.nanoTime();

@@ -106,6 +106,17 @@ class PhotoTest {
         assertThat(ImageIO.read(new ByteArrayInputStream(thumbnail)).getWidth()).isEqualTo(320);
     }
 
+    /** Twenty-seven million pixels, decoded thinned out. */
+    @Test
+    void aLargePictureIsThinnedOutAndStillWhole() throws IOException {
+        JsonNode photos = add(picture(6000, 4500, "jpg"));
+        assertThat(photos.at("/0/width").asInt()).isEqualTo(2400);
+        assertThat(photos.at("/0/height").asInt()).isEqualTo(1800);
+        BufferedImage image = ImageIO.read(new ByteArrayInputStream(stored(photos, "")));
+        assertThat(new Color(image.getRGB(300, 900)).getRed()).isGreaterThan(200);
+        assertThat(new Color(image.getRGB(2100, 900)).getRed()).isLessThan(60);
+    }
+
     @Test
     void webpIsReadToo() {
         JsonNode photos = add(Base64.getDecoder().decode(WEBP));
