@@ -6,6 +6,7 @@ import { call } from '../api/http';
 import type { FloorRow, Verdict } from '../api/types';
 import { Trouble } from '../forms/Trouble';
 import { hours, moment, money } from '../quantity/figures';
+import { useShown } from '../quantity/units';
 import { useMoney } from '../settings/useSettings';
 import { Frame, Places } from '../shell/Frame';
 import { Mark } from '../verdict/Mark';
@@ -203,6 +204,7 @@ export function FloorPage() {
 
 function Row({ row, here, open }: { row: FloorRow; here: boolean; open: () => void }) {
   const rush = row.urgency === 'rush';
+  const shown = useShown();
   const late = row.promisedAt && new Date(row.promisedAt) < new Date();
   return (
     <tr className={`${rush ? 'rush' : ''} ${here ? 'here' : ''}`} onClick={open}>
@@ -222,11 +224,13 @@ function Row({ row, here, open }: { row: FloorRow; here: boolean; open: () => vo
           />
         )}
         <b>{row.machine}</b>
-        {row.motor && <span className="soft"> {row.motor.split(' · ')[0]}</span>}
+        {row.motor && <span className="soft"> {shown(row.motor.split(' · ')[0] ?? '')}</span>}
         <small>{row.customer}</small>
       </td>
       <td className="station">{row.station}</td>
-      <td>{row.setDown && !row.waiting ? <>Set down: “{row.setDown.handsWere}”</> : row.nextAction}</td>
+      <td>
+        {row.setDown && !row.waiting ? <>Set down: “{row.setDown.handsWere}”</> : shown(row.nextAction)}
+      </td>
       <td
         className={rush || late ? 'hot' : ''}
         title={row.askedBy ? `asked for by ${row.askedBy}` : undefined}

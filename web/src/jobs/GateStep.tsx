@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { JobView } from '../api/types';
 import { Trouble } from '../forms/Trouble';
+import { useShown } from '../quantity/units';
 import { usePerson } from '../shell/session';
 import { Mark } from '../verdict/Mark';
 import { useChange } from './useJob';
@@ -66,6 +67,7 @@ function Reasons({
   /** A lead hand may argue a limit in writing. */
   mayArgue?: boolean;
 }) {
+  const shown = useShown();
   if (rows.length === 0) {
     return <p>{none}</p>;
   }
@@ -85,7 +87,7 @@ function Reasons({
               <Mark verdict="stop" />
             </td>
             <td>
-              <b>{r.sentence}</b>
+              <b>{shown(r.sentence)}</b>
               {r.never && <div className="small soft">nobody may open the gate against this</div>}
               {mayArgue && r.disputable && <Argue tag={tag} code={r.code} />}
             </td>

@@ -1,6 +1,7 @@
 import { useNavigate } from 'react-router';
 import type { JobView } from '../api/types';
 import { hours, money } from '../quantity/figures';
+import { useShown } from '../quantity/units';
 import { useMoney } from '../settings/useSettings';
 import { Mark } from '../verdict/Mark';
 
@@ -11,6 +12,7 @@ const SHAPES = { shut: 'stop', 'test-power': 'watch', open: 'holds' } as const;
 export function JobBand({ job }: { job: JobView }) {
   const navigate = useNavigate();
   const inMoney = useMoney();
+  const shown = useShown();
   const id = job.identity;
   const first = job.gate.holding[0];
   const more = job.gate.holding.length - 1;
@@ -22,7 +24,7 @@ export function JobBand({ job }: { job: JobView }) {
           <dt>
             {id.machine}, {id.customer}
           </dt>
-          <dd>{id.motor || 'plate not read'}</dd>
+          <dd>{shown(id.motor) || 'plate not read'}</dd>
         </dl>
         <dl className="wide">
           <dt>in the shop</dt>
@@ -48,7 +50,7 @@ export function JobBand({ job }: { job: JobView }) {
             Power: {WORDS[job.gate.state]}
             {more > 0 && <small> · {more + 1} reasons</small>}
           </strong>
-          <span className="why">{first ? first.sentence : 'nothing holds it'}</span>
+          <span className="why">{first ? shown(first.sentence) : 'nothing holds it'}</span>
         </span>
       </button>
     </>

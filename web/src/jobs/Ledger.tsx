@@ -2,11 +2,13 @@ import { Link } from 'react-router';
 import type { JobView } from '../api/types';
 import { Likely } from '../cause/Likely';
 import { moment } from '../quantity/figures';
+import { useShown } from '../quantity/units';
 import { Mark } from '../verdict/Mark';
 
 /** Every piece of evidence in its order of arrival, newest first; under it what it looks like, and the next look. */
 export function Ledger({ job }: { job: JobView }) {
   const tag = job.identity.tag;
+  const shown = useShown();
   const looks = job.ranking.looks[0];
   return (
     <aside className="ledger" aria-label="Ledger">
@@ -20,7 +22,7 @@ export function Ledger({ job }: { job: JobView }) {
         >
           <Mark verdict={e.verdict} />
           <div>
-            <span>{e.headline}</span>
+            <span>{shown(e.headline)}</span>
             <small>
               {e.by}
               {e.simulated && ' · simulated'} · {moment(e.at)}

@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import type { PlateEstimate, Problem } from '../api/types';
 import { at } from '../forms/look';
 import { TypedField } from '../quantity/TypedField';
+import { useShown } from '../quantity/units';
 import { CLUES, type CluesText } from './plateText';
 
 /** What a motor without a plate tells by itself, and the estimate that comes of it. */
@@ -21,6 +22,7 @@ export function EstimatePanel({
   onTake: (figures: PlateEstimate['figures']) => void;
 }) {
   const figures = estimate?.figures ?? [];
+  const say = useShown();
   return (
     <section className="panel" aria-label="What the motor itself tells">
       <h2>What the motor itself tells</h2>
@@ -54,8 +56,8 @@ export function EstimatePanel({
           <tbody>
             {estimate.clues.map((c) => (
               <tr key={c.name}>
-                <td>{c.name}</td>
-                <td className="n">{c.says}</td>
+                <td>{say(c.name)}</td>
+                <td className="n">{say(c.says)}</td>
                 <td className="soft">{c.source}</td>
               </tr>
             ))}
@@ -72,8 +74,8 @@ export function EstimatePanel({
           <div className="estimates">
             {figures.map((f) => (
               <div key={f.field}>
-                <b className="figure">≈ {f.likeliest}</b>
-                <span className="small soft">{f.range}</span>
+                <b className="figure">≈ {say(f.likeliest)}</b>
+                <span className="small soft">{say(f.range)}</span>
               </div>
             ))}
           </div>

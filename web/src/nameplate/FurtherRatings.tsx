@@ -4,6 +4,7 @@ import { at } from '../forms/look';
 import { plain } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
+import { useShown } from '../quantity/units';
 import { Mark } from '../verdict/Mark';
 import type { BlockText } from './plateText';
 
@@ -31,6 +32,7 @@ export function FurtherRatings({
   problems: Problem[];
   onChange: (blocks: BlockText[]) => void;
 }) {
+  const say = useShown();
   const set = (n: number, part: Partial<BlockText>) =>
     onChange(blocks.map((b, k) => (k === n ? { ...b, ...part } : b)));
   return (
@@ -43,7 +45,7 @@ export function FurtherRatings({
               <h2>Rating {n + 2}</h2>
               {reading && (
                 <span className="soft">
-                  {reading.poles} poles, {plain(reading.ratedTorqueNm, 3)} Nm
+                  {reading.poles} poles, {say(`${plain(reading.ratedTorqueNm, 3)} Nm`)}
                 </span>
               )}
               <Button type="text" onClick={() => onChange(blocks.filter((_, k) => k !== n))}>
@@ -77,7 +79,7 @@ export function FurtherRatings({
               <p className="said-of">
                 <Mark verdict={reading.verdict} />
                 <span>
-                  {reading.sentence}
+                  {say(reading.sentence)}
                   {reading.contradictions.map((c) => (
                     <b key={c}> {c}</b>
                   ))}

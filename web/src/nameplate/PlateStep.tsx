@@ -8,6 +8,7 @@ import { SheetForm, words } from '../forms/SheetForm';
 import { plain } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
+import { useShown } from '../quantity/units';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
 import { EstimatePanel } from './EstimatePanel';
@@ -68,6 +69,7 @@ export function PlateStep({ job }: { job: JobView }) {
     });
   };
   const shown = look?.shown ?? {};
+  const say = useShown();
   const judged = reading && (
     <Judged judgement={reading.judgement}>
       {rating && (
@@ -75,7 +77,7 @@ export function PlateStep({ job }: { job: JobView }) {
           <b style={{ fontSize: 22 }}>{rating.poles} poles</b>
           <br />
           slip {plain(rating.slipPercent, 3)} %<br />
-          {plain(rating.ratedTorqueNm, 3)} Nm
+          {say(`${plain(rating.ratedTorqueNm, 3)} Nm`)}
           {rating.lockedRotorCurrentLowA !== null && (
             <>
               <br />

@@ -3,6 +3,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import type { Passport } from '../api/types';
 import { Trouble } from '../forms/Trouble';
 import { megohm, ohm } from '../quantity/figures';
+import { useShown } from '../quantity/units';
 import { Frame } from '../shell/Frame';
 import { Mark } from '../verdict/Mark';
 import { Findings } from '../verdict/Findings';
@@ -17,6 +18,7 @@ export function PassportPage() {
   const passport = usePassport(mark);
   const data = passport.data;
   const newest = data?.stays[0];
+  const shown = useShown();
   return (
     <Frame keys={[{ key: 'F', label: 'floor', run: () => void navigate('/') }]}>
       <main className="page" id="work">
@@ -27,8 +29,8 @@ export function PassportPage() {
             <div className="head">
               <h1>Motor {data.mark}</h1>
               <span className="soft">
-                {newest.machine}, {newest.customer} · {newest.motor || 'plate not read'} · {data.stays.length}{' '}
-                {data.stays.length === 1 ? 'stay' : 'stays'}
+                {newest.machine}, {newest.customer} · {shown(newest.motor) || 'plate not read'} ·{' '}
+                {data.stays.length} {data.stays.length === 1 ? 'stay' : 'stays'}
               </span>
             </div>
             <Findings findings={data.history.findings} />

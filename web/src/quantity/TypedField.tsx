@@ -2,9 +2,16 @@ import { Input, type InputRef } from 'antd';
 import { useId, type KeyboardEvent, type ReactNode, type Ref } from 'react';
 import type { Problem } from '../api/types';
 import { usePreferences } from '../shell/session';
+import { inUsUnits } from './units';
 
 /** What a figure without a unit means to somebody who thinks in US customary units. */
 const US: Record<string, string> = { kW: 'hp', mm: 'in', m: 'ft', kg: 'lb', '°C': '°F' };
+
+/** What was understood, with the converted figure beside it where it is another. */
+function beside(shown: string): string {
+  const converted = inUsUnits(shown);
+  return converted === shown || shown.includes(' · ') ? shown : `${shown} · ${converted}`;
+}
 
 /** Enter goes to the next reading, as a hand with a glove on expects. */
 export function toNextField(event: KeyboardEvent<HTMLElement>) {
@@ -61,8 +68,9 @@ export function TypedField({
   list?: string[] | undefined;
 }) {
   const id = useId();
-  const said = problem ? undefined : (shown ?? note);
   const { units } = usePreferences();
+  const understood = units === 'us-customary' && shown ? beside(shown) : shown;
+  const said = problem ? undefined : (understood ?? note);
   const meant = unit && units === 'us-customary' ? (US[unit] ?? unit) : unit;
   return (
     <label className={words ? 'field words' : 'field'} htmlFor={id}>

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import type { Judgement } from '../api/types';
 import { unbroken } from '../quantity/figures';
+import { useShown } from '../quantity/units';
 import { Mark, verdictWord } from './Mark';
 
 /** A judgement as a sentence: word, figure and limit; the rule and its source; what to do next. */
@@ -14,17 +15,18 @@ export function Judged({
   other?: string | undefined;
   children?: ReactNode;
 }) {
-  const under = [judgement.because, judgement.source].filter(Boolean).join(' · ');
+  const shown = useShown();
+  const under = [shown(judgement.because), judgement.source].filter(Boolean).join(' · ');
   return (
     <section className="judged" data-verdict={judgement.verdict} aria-live="polite">
       <Mark verdict={judgement.verdict} size={40} />
       <div>
         <h2>
-          {verdictWord(judgement.verdict)}: {unbroken(judgement.headline)}
+          {verdictWord(judgement.verdict)}: {unbroken(shown(judgement.headline))}
         </h2>
         {under && <p>{under}</p>}
-        {other && <p>{other}</p>}
-        {judgement.next && <p className="next">Next: {judgement.next}</p>}
+        {other && <p>{shown(other)}</p>}
+        {judgement.next && <p className="next">Next: {shown(judgement.next)}</p>}
       </div>
       <div className="ways">{children}</div>
     </section>
