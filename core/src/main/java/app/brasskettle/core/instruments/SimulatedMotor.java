@@ -88,9 +88,12 @@ public record SimulatedMotor(
                 model.sampleIntervalS(), traces.get(0), traces.get(1), traces.get(2), connection, rotorFitted);
     }
 
-    /** What the inductance bridge shows at so many shaft positions over a pole pitch. */
-    public BalanceTest balance(int positions) {
-        return new BalanceModel(this).over(positions);
+    /**
+     * What the inductance bridge shows at so many shaft positions over a pole pitch; none where a phase is open and the bridge
+     * finds no value.
+     */
+    public Optional<BalanceTest> balance(int positions) {
+        return has(MotorFault.OPEN_JOINT) ? Optional.empty() : Optional.of(new BalanceModel(this).over(positions));
     }
 
     /**

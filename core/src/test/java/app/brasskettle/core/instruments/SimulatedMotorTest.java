@@ -217,9 +217,20 @@ class SimulatedMotorTest {
         }
     }
 
+    @Test
+    void theInductanceBridgeFindsNoValueOnAnOpenPhase() {
+        assertThat(motor(11, Connection.WYE, 1, MotorFault.OPEN_JOINT).balance(8))
+                .isEmpty();
+        assertThat(motor(11, Connection.DELTA, 1, MotorFault.OPEN_JOINT).balance(8))
+                .isEmpty();
+    }
+
     private static BalanceResult.Source source(Set<MotorFault> faults, long seed) {
         SimulatedMotor motor = new SimulatedMotor(400, 15_000, Connection.WYE, 22, faults, seed);
-        return WorksheetCatalogue.BALANCE.work().apply(motor.balance(8)).source();
+        return WorksheetCatalogue.BALANCE
+                .work()
+                .apply(motor.balance(8).orElseThrow())
+                .source();
     }
 
     @Test

@@ -254,7 +254,7 @@ class DemoShop implements ApplicationRunner {
                 motor.surge(
                         SurgeLevel.peakV(plate.ratedVoltageV().orElseThrow(), SurgeLevel.State.IN_SERVICE),
                         !Boolean.FALSE.equals(deed.with().get("rotorFitted")));
-            case LOW_VOLTAGE_BALANCE -> motor.balance(8);
+            case LOW_VOLTAGE_BALANCE -> motor.balance(8).orElseThrow();
             case STEP_VOLTAGE, NO_LOAD_RUN, CORE_LOOP_RESULT -> RecordReader.read(kind.type(), deed.with());
             case TESTER_PROOF -> throw new IllegalArgumentException("a proof of the tester reads no motor");
         };

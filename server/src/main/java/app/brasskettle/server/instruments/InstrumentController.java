@@ -1,5 +1,6 @@
 package app.brasskettle.server.instruments;
 
+import app.brasskettle.core.balance.BalanceTest;
 import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.instruments.MotorFault;
 import app.brasskettle.core.instruments.SimulatedMotor;
@@ -165,7 +166,11 @@ class InstrumentController {
     @PostMapping("/inductance-bridge")
     Map<String, Object> inductances(@PathVariable String tag) {
         leads(book.view(tag));
-        List<Map<String, Object>> positions = motors.of(tag).balance(BALANCE_POSITIONS).positions().stream()
+        BalanceTest read = motors.of(tag)
+                .balance(BALANCE_POSITIONS)
+                .orElseThrow(() -> RefusedException.gated(
+                        "The bridge finds no value: a phase is open. Measure the resistances, they tell which"));
+        List<Map<String, Object>> positions = read.positions().stream()
                 .map(p -> Map.<String, Object>of(
                         "angleDegrees", fiveFigures(p.angleDegrees()),
                         "inductanceMh",

@@ -54,6 +54,18 @@ class FurtherTestsTest {
     }
 
     @Test
+    void theBridgeFindsNoValueOnAnOpenPhase() {
+        String tag = Plates.ready(visitor, "open-joint");
+        assertThat(visitor.post("/api/jobs/" + tag + "/instruments/inductance-bridge", Map.of())
+                        .with(409)
+                        .json()
+                        .get("detail")
+                        .asString())
+                .contains("a phase is open")
+                .contains("resistances");
+    }
+
+    @Test
     void aRepeatNeedsItsReasonAndTheFirstStaysVisible() {
         String tag = Plates.ready(visitor);
         balanced(tag, "");
