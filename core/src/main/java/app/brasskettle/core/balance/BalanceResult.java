@@ -1,5 +1,6 @@
 package app.brasskettle.core.balance;
 
+import app.brasskettle.core.verdict.Judged;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Step;
@@ -23,7 +24,8 @@ public record BalanceResult(
         Source source,
         Verdict verdict,
         Judgement judgement,
-        List<Step> steps) {
+        List<Step> steps)
+        implements Judged {
 
     /** Where an unbalance comes from. */
     public enum Source implements Word {

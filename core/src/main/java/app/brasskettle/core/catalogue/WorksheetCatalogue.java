@@ -16,6 +16,9 @@ import app.brasskettle.core.coreloop.CoreLoopPlanWorksheet;
 import app.brasskettle.core.coreloop.CoreLoopReading;
 import app.brasskettle.core.coreloop.CoreLoopResult;
 import app.brasskettle.core.coreloop.CoreLoopResultWorksheet;
+import app.brasskettle.core.heating.HeatRun;
+import app.brasskettle.core.heating.HeatRunResult;
+import app.brasskettle.core.heating.HeatRunWorksheet;
 import app.brasskettle.core.heating.RiseTest;
 import app.brasskettle.core.heating.Stall;
 import app.brasskettle.core.heating.StallHeating;
@@ -29,23 +32,62 @@ import app.brasskettle.core.insulation.InsulationWorksheet;
 import app.brasskettle.core.leads.LeadSets;
 import app.brasskettle.core.leads.LeadTrace;
 import app.brasskettle.core.leads.LeadWorksheet;
+import app.brasskettle.core.mechanics.BearingInsulationResult;
+import app.brasskettle.core.mechanics.BearingInsulationTest;
+import app.brasskettle.core.mechanics.BearingInsulationWorksheet;
+import app.brasskettle.core.mechanics.RotorBalance;
+import app.brasskettle.core.mechanics.RotorBalanceResult;
+import app.brasskettle.core.mechanics.RotorBalanceWorksheet;
+import app.brasskettle.core.mechanics.VibrationResult;
+import app.brasskettle.core.mechanics.VibrationTest;
+import app.brasskettle.core.mechanics.VibrationWorksheet;
 import app.brasskettle.core.nameplate.Nameplate;
 import app.brasskettle.core.nameplate.NameplateReading;
 import app.brasskettle.core.nameplate.NameplateWorksheet;
+import app.brasskettle.core.protection.ProtectorResult;
+import app.brasskettle.core.protection.ProtectorTest;
+import app.brasskettle.core.protection.ProtectorWorksheet;
 import app.brasskettle.core.resistance.ResistanceLimits;
 import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.resistance.ResistanceWorksheet;
+import app.brasskettle.core.rotor.RotorProof;
+import app.brasskettle.core.rotor.RotorProofResult;
+import app.brasskettle.core.rotor.RotorProofWorksheet;
 import app.brasskettle.core.run.NoLoadResult;
 import app.brasskettle.core.run.NoLoadRun;
 import app.brasskettle.core.run.NoLoadWorksheet;
+import app.brasskettle.core.run.RolledLeads;
+import app.brasskettle.core.run.RolledLeadsWorksheet;
+import app.brasskettle.core.run.RolledResult;
+import app.brasskettle.core.run.RunWatch;
+import app.brasskettle.core.run.RunWatchWorksheet;
+import app.brasskettle.core.run.StartLog;
+import app.brasskettle.core.run.StartLogWorksheet;
+import app.brasskettle.core.run.StartResult;
+import app.brasskettle.core.run.WatchResult;
+import app.brasskettle.core.shaftvoltage.ShaftVoltageResult;
+import app.brasskettle.core.shaftvoltage.ShaftVoltageTest;
+import app.brasskettle.core.shaftvoltage.ShaftVoltageWorksheet;
+import app.brasskettle.core.singlephase.SinglePhaseResult;
+import app.brasskettle.core.singlephase.SinglePhaseWindings;
+import app.brasskettle.core.singlephase.SinglePhaseWorksheet;
+import app.brasskettle.core.singlephase.StartingGear;
+import app.brasskettle.core.singlephase.StartingGearResult;
+import app.brasskettle.core.singlephase.StartingGearWorksheet;
 import app.brasskettle.core.supply.SupplyReading;
 import app.brasskettle.core.supply.SupplyVoltages;
 import app.brasskettle.core.supply.SupplyWorksheet;
 import app.brasskettle.core.surge.SurgeLimits;
 import app.brasskettle.core.surge.SurgePair;
 import app.brasskettle.core.surge.SurgeResult;
+import app.brasskettle.core.surge.SurgeRise;
+import app.brasskettle.core.surge.SurgeRiseResult;
+import app.brasskettle.core.surge.SurgeRiseWorksheet;
 import app.brasskettle.core.surge.SurgeWorksheet;
+import app.brasskettle.core.triage.TriageLook;
+import app.brasskettle.core.triage.TriageResult;
+import app.brasskettle.core.triage.TriageWorksheet;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.winding.WindingLimits;
 import app.brasskettle.core.winding.WindingResult;
@@ -54,6 +96,9 @@ import app.brasskettle.core.withstand.StepVoltageResult;
 import app.brasskettle.core.withstand.StepVoltageTest;
 import app.brasskettle.core.withstand.StepVoltageWorksheet;
 import app.brasskettle.core.withstand.WithstandLevels;
+import app.brasskettle.core.withstand.WithstandRecord;
+import app.brasskettle.core.withstand.WithstandRecordWorksheet;
+import app.brasskettle.core.withstand.WithstandResult;
 import app.brasskettle.core.withstand.WithstandTest;
 import app.brasskettle.core.withstand.WithstandWorksheet;
 import app.brasskettle.core.worksheet.Worksheet;
@@ -79,6 +124,25 @@ public final class WorksheetCatalogue {
     public static final Worksheet<Stall, StallHeating> STALL_HEATING = StallHeatingWorksheet.create();
     public static final Worksheet<RiseTest, TemperatureRise> TEMPERATURE_RISE = TemperatureRiseWorksheet.create();
     public static final Worksheet<NoLoadRun, NoLoadResult> NO_LOAD_RUN = NoLoadWorksheet.create();
+    public static final Worksheet<WithstandRecord, WithstandResult> WITHSTAND_RECORD =
+            WithstandRecordWorksheet.create();
+    public static final Worksheet<SurgeRise, SurgeRiseResult> SURGE_RISE =
+            SurgeRiseWorksheet.create(SurgeLimits.standard());
+    public static final Worksheet<StartLog, StartResult> START_LOG = StartLogWorksheet.create();
+    public static final Worksheet<RolledLeads, RolledResult> ROLLED_LEADS = RolledLeadsWorksheet.create();
+    public static final Worksheet<RunWatch, WatchResult> RUN_WATCH = RunWatchWorksheet.create();
+    public static final Worksheet<HeatRun, HeatRunResult> HEAT_RUN = HeatRunWorksheet.create();
+    public static final Worksheet<VibrationTest, VibrationResult> VIBRATION = VibrationWorksheet.create();
+    public static final Worksheet<BearingInsulationTest, BearingInsulationResult> BEARING_INSULATION =
+            BearingInsulationWorksheet.create();
+    public static final Worksheet<RotorBalance, RotorBalanceResult> ROTOR_BALANCE = RotorBalanceWorksheet.create();
+    public static final Worksheet<RotorProof, RotorProofResult> ROTOR_PROOF = RotorProofWorksheet.create();
+    public static final Worksheet<ShaftVoltageTest, ShaftVoltageResult> SHAFT_VOLTAGE = ShaftVoltageWorksheet.create();
+    public static final Worksheet<SinglePhaseWindings, SinglePhaseResult> SINGLE_PHASE_WINDINGS =
+            SinglePhaseWorksheet.create();
+    public static final Worksheet<StartingGear, StartingGearResult> STARTING_GEAR = StartingGearWorksheet.create();
+    public static final Worksheet<ProtectorTest, ProtectorResult> PROTECTOR = ProtectorWorksheet.create();
+    public static final Worksheet<TriageLook, TriageResult> TRIAGE = TriageWorksheet.create();
     public static final Worksheet<WindingData, WindingResult> WINDING =
             WindingWorksheet.create(WindingLimits.standard());
     public static final Worksheet<FailurePattern, FailureRanking> FAILURE_PATTERN =
@@ -90,16 +154,31 @@ public final class WorksheetCatalogue {
             SUPPLY,
             LEADS,
             RESISTANCE,
+            SINGLE_PHASE_WINDINGS,
             INSULATION,
             BALANCE,
             WITHSTAND,
+            WITHSTAND_RECORD,
             STEP_VOLTAGE,
             SURGE,
+            SURGE_RISE,
+            PROTECTOR,
+            STARTING_GEAR,
             CORE_LOOP_PLAN,
             CORE_LOOP_RESULT,
+            START_LOG,
             NO_LOAD_RUN,
+            ROLLED_LEADS,
+            RUN_WATCH,
+            VIBRATION,
+            ROTOR_PROOF,
+            ROTOR_BALANCE,
+            BEARING_INSULATION,
+            SHAFT_VOLTAGE,
             STALL_HEATING,
             TEMPERATURE_RISE,
+            HEAT_RUN,
+            TRIAGE,
             WINDING,
             FAILURE_PATTERN,
             DECISION);

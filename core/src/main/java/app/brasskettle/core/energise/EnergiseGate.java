@@ -70,10 +70,8 @@ public record EnergiseGate(State state, List<Reason> holding, Leads leads, List<
         insulation(facts, shut, testOnly);
         resistance(facts, shut);
         surge(facts, shut, testOnly);
-        facts.further().stream()
-                .filter(GateFacts.Further::stop)
-                .forEach(t -> shut.add(Reason.limit(
-                        t.step(), t.headline(), "Cause found, winding repaired, the test repeated", t.step())));
+        withstand(facts, testOnly);
+        further(facts, shut, testOnly);
         facts.discharge()
                 .filter(c -> c.runs(now))
                 .ifPresent(c -> shut.add(Reason.of(
@@ -87,7 +85,7 @@ public record EnergiseGate(State state, List<Reason> holding, Leads leads, List<
                     "not-released",
                     "Nobody has released it to run",
                     "Bolted down, coupling guarded, key captured, rotation agreed, someone at the stop: by name",
-                    "run",
+                    "bench/release",
                     false));
         }
         List<Waived> waived = waived(shut, facts.openings());
@@ -96,6 +94,34 @@ public record EnergiseGate(State state, List<Reason> holding, Leads leads, List<
         List<Reason> holding = new ArrayList<>(shut);
         holding.addAll(testOnly);
         return new EnergiseGate(state, List.copyOf(holding), leads(facts), waived);
+    }
+
+    private static void withstand(GateFacts facts, List<Reason> testOnly) {
+        boolean stood = facts.further().stream()
+                .anyMatch(t -> t.step().equals(GateFacts.WITHSTAND_STEP) && t.verdict() == Verdict.HOLDS);
+        if (facts.opened() && !stood) {
+            testOnly.add(Reason.of(
+                    "withstand",
+                    "An opened winding needs a withstand test that holds",
+                    "Withstand test",
+                    GateFacts.WITHSTAND_STEP,
+                    false));
+        }
+    }
+
+    private static void further(GateFacts facts, List<Reason> shut, List<Reason> testOnly) {
+        for (GateFacts.Further t : facts.further()) {
+            String repaired = "Cause found, winding repaired, the test repeated";
+            if (t.stops(GateFacts.Effect.LIMIT)) {
+                shut.add(Reason.limit(t.step(), t.headline(), repaired, t.step()));
+            } else if (t.stops(GateFacts.Effect.SHUTS)) {
+                shut.add(Reason.of(t.step(), t.headline(), "Part or external protection recorded", t.step(), false));
+            } else if (t.stops(GateFacts.Effect.NEVER)) {
+                shut.add(Reason.of(t.step(), t.headline(), repaired, t.step(), true));
+            } else if (t.stops(GateFacts.Effect.TEST_POWER_ONLY)) {
+                testOnly.add(Reason.of(t.step(), t.headline(), "Mended, and recorded as working", t.step(), false));
+            }
+        }
     }
 
     /** Reasons that a lead hand argued as they stand now; a new figure is a new reason and asks again. */

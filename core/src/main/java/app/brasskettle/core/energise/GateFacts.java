@@ -17,7 +17,7 @@ import java.util.Set;
  * @param openPair true when a terminal pair reads open
  * @param groundFault true when insulation is so low that copper lies on the frame
  * @param discharge the clock of the last voltage put on the winding
- * @param opened true when the winding was opened or rewound, which then needs a surge test that holds
+ * @param opened true when the winding was opened or rewound, which then needs surge and withstand tests that hold
  * @param washed when the winding was last washed, dried, dipped or opened, seconds of the epoch
  * @param auxiliaries what hangs on the winding or beside it and a high voltage would harm
  * @param isolated those of them named as removed or shorted
@@ -57,11 +57,35 @@ public record GateFacts(
      * @param name the test
      * @param step step of the job where it is taken
      * @param headline its verdict in a sentence
-     * @param stop true when it says Stop
+     * @param verdict its word
+     * @param effect what its Stop does
      * @param highVoltage true when it put high voltage on the winding
      * @param at when it was taken, seconds of the epoch
      */
-    public record Further(String name, String step, String headline, boolean stop, boolean highVoltage, double at) {}
+    public record Further(
+            String name, String step, String headline, Verdict verdict, Effect effect, boolean highVoltage, double at) {
+
+        boolean stops(Effect kind) {
+            return verdict == Verdict.STOP && effect == kind;
+        }
+    }
+
+    /** What the Stop of a test does. */
+    public enum Effect {
+        /** Nothing. */
+        NONE,
+        /** Shuts; what it measured is not in doubt, and a lead hand may argue its limit. */
+        LIMIT,
+        /** Shuts until what it found is mended. */
+        SHUTS,
+        /** Shuts and nobody may open against it: copper on the frame, or a circuit that is open. */
+        NEVER,
+        /** Leaves test power only, which is what it takes to try again. */
+        TEST_POWER_ONLY
+    }
+
+    /** Step at which the withstand test is taken. */
+    public static final String WITHSTAND_STEP = "bench/withstand";
 
     /**
      * A lead hand's written reason against a limit.

@@ -13,6 +13,8 @@ final class BalanceModel {
     private static final double MAGNETISING_PER_UNIT = 2.2;
     private static final double ROTOR_SHARE = 0.006;
     private static final double SHORTED_SHARE = 0.09;
+    private static final double MOST_SHORTED = 0.6;
+    private static final double BROKEN_SHARE = 0.045;
     private static final double INSTRUMENT_NOISE = 0.0015;
 
     private final SimulatedMotor motor;
@@ -22,17 +24,21 @@ final class BalanceModel {
     }
 
     BalanceTest over(int positions) {
-        double sound = 1000 * MAGNETISING_PER_UNIT * motor.baseOhm() / (2 * Math.PI * 50);
+        double sound = 1000
+                * MAGNETISING_PER_UNIT
+                * motor.baseOhm()
+                / (2 * Math.PI * motor.rating().frequencyHz());
         List<BalanceTest.Position> all = new ArrayList<>();
         for (int i = 0; i < positions; i++) {
             double angle = 180.0 * i / positions;
             double[] mh = new double[3];
             for (int p = 0; p < 3; p++) {
-                double rotor = ROTOR_SHARE * Math.cos(Math.toRadians(2 * angle - 120 * p));
-                boolean shorted = p == 1 && motor.has(MotorFault.TURN_SHORT);
+                double moves = ROTOR_SHARE + BROKEN_SHARE * motor.strength(MotorFault.BROKEN_BAR);
+                double rotor = moves * Math.cos(Math.toRadians(2 * angle - 120 * p));
+                double shorted = p == 1 ? SHORTED_SHARE * motor.strength(MotorFault.TURN_SHORT) : 0;
                 mh[p] = sound
                         * (1 + rotor)
-                        * (shorted ? 1 - SHORTED_SHARE : 1)
+                        * (1 - Math.min(MOST_SHORTED, shorted))
                         * Noise.factor(motor.seed(), 40 + p, 0.003)
                         * Noise.factor(motor.seed(), 400 + 3L * i + p, INSTRUMENT_NOISE);
             }

@@ -5,8 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Leakage at the end of each step of a rising direct voltage, a minute each. A sound winding leaks in proportion; a damp one
- * more and more; copper on the frame lets go at the first step.
+ * Leakage under a rising direct voltage, a minute at each step. A sound winding leaks in proportion; a damp one more and more;
+ * copper on the frame lets go at the first step.
  */
 final class RampModel {
 
@@ -15,25 +15,35 @@ final class RampModel {
     private static final double TRIPS_AT_MICROAMP = 5_000;
 
     private final SimulatedMotor motor;
+    private final InsulationModel insulation;
 
     RampModel(SimulatedMotor motor) {
         this.motor = motor;
+        this.insulation = new InsulationModel(motor);
     }
 
-    /** The steps reached before the set's own current limit tripped; fewer than asked for means breakdown. */
+    /** Leakage in µA so many seconds after the voltage of step {@code step} of {@code steps} went on. */
+    double microamp(double volts, int step, int steps, double seconds) {
+        double share = (double) step / steps;
+        return volts
+                / insulation.megohmAt(seconds + step, volts)
+                * (1 + DAMP_GROWTH * motor.strength(MotorFault.MOISTURE) * share * share * share);
+    }
+
+    /** Whether the set's own current limit trips at that step. */
+    boolean trips(double volts, int step, int steps) {
+        return microamp(volts, step, steps, STEP_SECONDS) > TRIPS_AT_MICROAMP;
+    }
+
+    /** The steps reached before the set tripped; fewer than asked for means breakdown. */
     List<StepVoltageTest.Rise> upTo(double topV, int steps) {
-        InsulationModel insulation = new InsulationModel(motor);
         List<StepVoltageTest.Rise> rises = new ArrayList<>();
         for (int i = 1; i <= steps; i++) {
             double volts = topV * i / steps;
-            double microamp = volts / insulation.megohmAt(STEP_SECONDS + i, volts);
-            if (motor.has(MotorFault.MOISTURE)) {
-                microamp *= 1 + DAMP_GROWTH * Math.pow((double) i / steps, 3);
-            }
-            if (microamp > TRIPS_AT_MICROAMP) {
+            if (trips(volts, i, steps)) {
                 return rises;
             }
-            rises.add(new StepVoltageTest.Rise(volts, microamp));
+            rises.add(new StepVoltageTest.Rise(volts, microamp(volts, i, steps, STEP_SECONDS)));
         }
         return rises;
     }

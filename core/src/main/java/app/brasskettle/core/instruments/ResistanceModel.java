@@ -20,16 +20,16 @@ final class ResistanceModel {
     }
 
     /** Stator resistance falls from about 6 % of the base impedance at 1 kW to 1 % at 250 kW. */
-    private double soundPhaseOhm() {
-        double perUnit = 0.06 * Math.pow(Math.max(motor.ratedPowerW(), 100) / 1000, -0.32);
+    double soundPhaseOhm() {
+        double perUnit = 0.06 * Math.pow(Math.max(motor.rating().powerW(), 100) / 1000, -0.32);
         double at25 = perUnit * motor.baseOhm() * Noise.factor(motor.seed(), 2, 0.05);
         return Conductor.COPPER.from25(at25, motor.windingTemperatureC());
     }
 
     double[] phases() {
         double sound = soundPhaseOhm();
-        double a = sound * (motor.has(MotorFault.POOR_JOINT) ? 1 + POOR_JOINT_SHARE : 1);
-        double b = sound * (motor.has(MotorFault.TURN_SHORT) ? 1 - SHORTED_SHARE : 1);
+        double a = sound * (1 + POOR_JOINT_SHARE * motor.strength(MotorFault.POOR_JOINT));
+        double b = sound * (1 - SHORTED_SHARE * motor.strength(MotorFault.TURN_SHORT));
         double c = motor.has(MotorFault.OPEN_JOINT) ? OPEN : sound;
         return new double[] {a, b, c};
     }

@@ -1,5 +1,6 @@
 package app.brasskettle.core.instruments;
 
+import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.worksheet.Samples;
 
 /**
@@ -9,7 +10,8 @@ import app.brasskettle.core.worksheet.Samples;
  * the square of the coupling and ρ the loop's R/L, v = R·i + L(1−κ)·di/dt − ρ·L·y and dy/dt = −κ·di/dt − ρ·y, where y is the
  * loop's current scaled to the phase. The lead under test is pulsed and the other two are grounded: in wye its phase lies in
  * series with the other two side by side, in delta its two phases lie side by side and the third is out of play. Losses in
- * iron and rotor are a resistance across the capacitor. Coupling between the phases is left out.
+ * iron and rotor are a resistance across the capacitor. Weak turns arc over, and are then such a loop, where the
+ * charge passes what they stand. Coupling between the phases is left out.
  */
 final class SurgeModel {
 
@@ -17,6 +19,8 @@ final class SurgeModel {
     private static final int STEPS_PER_SAMPLE = 4;
     private static final double RINGS_SHOWN = 8;
     private static final double KAPPA = 0.22;
+    private static final double MOST_KAPPA = 0.6;
+    private static final double WEAK_LETS_GO = 0.7;
     private static final double NOISE_OF_PEAK = 0.002;
     private static final double SHAFT_ANGLE = 0.4;
 
@@ -34,18 +38,18 @@ final class SurgeModel {
     SurgeModel(SimulatedMotor motor, boolean rotorFitted) {
         this.motor = motor;
         this.rotorFitted = rotorFitted;
-        double leakage = 0.2 * motor.baseOhm() / (2 * Math.PI * 50);
+        double leakage = 0.2 * motor.baseOhm() / (2 * Math.PI * motor.rating().frequencyHz());
         // The rotor's cage turns flux away, so the winding rings higher and dies sooner with it in.
         double sound = leakage * (rotorFitted ? 0.8 : 1.1) * Noise.factor(motor.seed(), 3, 0.04);
         for (int p = 0; p < 3; p++) {
             double rotor = rotorFitted ? 0.006 * Math.cos(2 * (SHAFT_ANGLE - p * 2 * Math.PI / 3)) : 0;
             henry[p] = sound * (1 + rotor) * Noise.factor(motor.seed(), 20 + p, 0.002);
         }
-        kappa[1] = motor.has(MotorFault.TURN_SHORT) ? KAPPA : 0;
+        kappa[1] = Math.min(MOST_KAPPA, KAPPA * motor.strength(MotorFault.TURN_SHORT));
         open[2] = motor.has(MotorFault.OPEN_JOINT);
         ohm = 0.02 * motor.baseOhm();
         double seen = motor.delta() ? sound / 2 : 1.5 * sound;
-        farad = 0.04e-6 * Math.max(1, 400 / motor.ratedVoltageV());
+        farad = 0.04e-6 * Math.max(1, 400 / motor.rating().voltageV());
         period = 2 * Math.PI * Math.sqrt(seen * farad);
         double decrement = rotorFitted ? 0.55 : 0.3;
         // Parallel loss R = π·√(L/C)/decrement gives that decrement for each whole ring.
@@ -59,11 +63,14 @@ final class SurgeModel {
 
     /** Trace of {@code lead} (0 to 2) in V, the capacitor charged to {@code peakV}. */
     Samples pulse(int lead, double peakV) {
+        boolean across = lead == 0 || (motor.delta() && lead == 1);
+        kappa[0] = across && peakV > weakAboveV() ? KAPPA : 0;
         double[] state = new double[7];
         state[0] = peakV;
         double dt = sampleIntervalS() / STEPS_PER_SAMPLE;
         double[] trace = new double[SAMPLES];
-        java.util.Random noise = new java.util.Random(motor.seed() * 31 + lead * 7 + (rotorFitted ? 1 : 0));
+        java.util.Random noise =
+                new java.util.Random(motor.seed() * 31 + lead * 7 + (rotorFitted ? 1 : 0) + 97 * Math.round(peakV));
         for (int i = 0; i < SAMPLES; i++) {
             trace[i] = digitised(state[0] + NOISE_OF_PEAK * peakV * noise.nextGaussian());
             for (int k = 0; k < STEPS_PER_SAMPLE; k++) {
@@ -71,6 +78,18 @@ final class SurgeModel {
             }
         }
         return Samples.of(trace);
+    }
+
+    /**
+     * Peak above which weak turns arc over: clear ones at 70 % of the level for a winding in service, slight ones just above
+     * that level, severe ones at half of it.
+     */
+    private double weakAboveV() {
+        if (!motor.has(MotorFault.WEAK_TURN)) {
+            return Double.POSITIVE_INFINITY;
+        }
+        double level = SurgeLevel.inTheWorkshop(motor.rating().voltageV(), SurgeLevel.State.IN_SERVICE);
+        return WEAK_LETS_GO * level / Math.pow(motor.strength(MotorFault.WEAK_TURN), 0.4);
     }
 
     /** The set digitises to a tenth of a volt. */

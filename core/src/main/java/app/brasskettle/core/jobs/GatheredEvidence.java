@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Evidence that a job holds by itself: from receiving and from its tests, beside what people add and strike. */
 final class GatheredEvidence {
@@ -25,16 +26,10 @@ final class GatheredEvidence {
             a.circumstances().ifPresent(this::circumstances);
         });
         job.insulation().map(JobRecord.Taken::result).ifPresent(this::insulation);
-        job.resistance().map(JobRecord.Taken::result).ifPresent(this::resistance);
-        job.surge().map(t -> t.result().judgement().verdict()).ifPresent(v -> {
-            if (v == Verdict.STOP) {
-                pieces.put(Evidence.SURGE_PHASE_DIFFERS, "bench/surge");
-            } else if (v == Verdict.HOLDS) {
-                pieces.put(Evidence.SURGE_HOLDS, "bench/surge");
-            }
-        });
-        job.further()
-                .forEach(t -> t.evidence().forEach(e -> pieces.put(e, t.kind().step())));
+        job.resistance().flatMap(t -> resistance(t.result())).ifPresent(e -> pieces.put(e, "bench/resistance"));
+        job.surge().flatMap(t -> surge(t.result().verdict())).ifPresent(e -> pieces.put(e, "bench/surge"));
+        job.further().forEach(t -> t.evidence().forEach(e -> pieces.put(e, t.step())));
+        contradicted();
         job.added().forEach(e -> pieces.putIfAbsent(e, "cause"));
     }
 
@@ -66,14 +61,37 @@ final class GatheredEvidence {
         }
     }
 
-    private void resistance(ResistanceResult r) {
-        if (r.meanOhm().isEmpty()) {
-            pieces.put(Evidence.RESISTANCE_OPEN, "bench/resistance");
-        } else if (r.verdict() == Verdict.STOP) {
-            pieces.put(Evidence.RESISTANCE_UNBALANCED, "bench/resistance");
-        } else if (r.verdict() == Verdict.HOLDS) {
-            pieces.put(Evidence.RESISTANCE_HOLDS, "bench/resistance");
+    /** A second speed, or pulses of rising voltage, that find something take back what the first test did not see. */
+    private void contradicted() {
+        if (pieces.containsKey(Evidence.RESISTANCE_OPEN) || pieces.containsKey(Evidence.RESISTANCE_UNBALANCED)) {
+            pieces.remove(Evidence.RESISTANCE_HOLDS);
         }
+        if (pieces.containsKey(Evidence.SURGE_PHASE_DIFFERS)) {
+            pieces.remove(Evidence.SURGE_HOLDS);
+        }
+        if (pieces.containsKey(Evidence.BALANCE_FOLLOWS_WINDING)
+                || pieces.containsKey(Evidence.BALANCE_FOLLOWS_ROTOR)) {
+            pieces.remove(Evidence.BALANCE_HOLDS);
+        }
+    }
+
+    static Optional<Evidence> resistance(ResistanceResult r) {
+        if (r.meanOhm().isEmpty()) {
+            return Optional.of(Evidence.RESISTANCE_OPEN);
+        }
+        return switch (r.verdict()) {
+            case STOP -> Optional.of(Evidence.RESISTANCE_UNBALANCED);
+            case HOLDS -> Optional.of(Evidence.RESISTANCE_HOLDS);
+            default -> Optional.empty();
+        };
+    }
+
+    static Optional<Evidence> surge(Verdict verdict) {
+        return switch (verdict) {
+            case STOP -> Optional.of(Evidence.SURGE_PHASE_DIFFERS);
+            case HOLDS -> Optional.of(Evidence.SURGE_HOLDS);
+            default -> Optional.empty();
+        };
     }
 
     List<JobReading.Piece> pieces(JobRecord job) {

@@ -56,10 +56,8 @@ public record JobReading(
         Optional<ChoiceReading> choice) {
 
     private static final int POLES_WHEN_UNKNOWN = 4;
-    /** Under this many megohms as read, copper lies on the frame. */
-    private static final double GROUND_MEGOHM = 0.05;
-    /** A proof of the tester lasts a working day. */
-    private static final double PROOF_LASTS_SECONDS = 16 * 3600;
+    /** A proof of the tester, and a release to run, last a working day. */
+    static final double DAY_SECONDS = 16 * 3600;
 
     /** A station, its verdict, its steps, and why it was skipped, if it was. */
     public record StationReading(
@@ -78,17 +76,17 @@ public record JobReading(
     public static JobReading of(JobRecord job, double now) {
         Optional<DischargeClock> clock = DischargeClock.after(job.voltages(), job.proofs());
         Optional<Judgement> insulation = job.insulation().map(t -> standing(t, job));
-        GateFacts facts = facts(job, clock, insulation);
+        GatheredEvidence gathered = new GatheredEvidence(job);
+        GateFacts facts = new JobFacts(job, gathered.standing(job)).at(now, clock);
         EnergiseGate gate = EnergiseGate.of(facts, now);
         HighVoltageGate high = HighVoltageGate.of(facts, now);
-        GatheredEvidence gathered = new GatheredEvidence(job);
         FailureRanking ranking = rank(job, gathered);
         Optional<ChoiceReading> choice = job.offers().flatMap(o -> compare(job, o));
         Optional<ArrivalReading> arrival = job.arrival().map(a -> ArrivalReading.of(a, job.plate()));
         Optional<PlateReading> plate = job.plate().map(PlateReading::of);
         OpeningGate opening = opening(job);
-        Stations stations =
-                new Stations(job, arrival, plate, insulation, high, opening, ranking, clock.filter(c -> c.runs(now)));
+        Stations stations = new Stations(
+                job, arrival, plate, insulation, gate, high, opening, ranking, clock.filter(c -> c.runs(now)));
         return new JobReading(
                 stations.all(),
                 stations.next(),
@@ -115,10 +113,14 @@ public record JobReading(
 
     /** An insulation test proves nothing unless the tester was proved first, and no longer once the winding was worked on. */
     private static Judgement standing(JobRecord.Taken<InsulationResult> test, JobRecord job) {
-        Judgement own = job.rules().deciding(test.result());
+        return standing(
+                test, job, job.said(JobRecord.INSULATION, test.at(), job.rules().deciding(test.result())));
+    }
+
+    static Judgement standing(JobRecord.Taken<InsulationResult> test, JobRecord job, Judgement own) {
         boolean proved = job.testerProof()
                 .filter(p -> p.result().judge().verdict() == Verdict.HOLDS)
-                .filter(p -> p.at() <= test.at() && test.at() - p.at() < PROOF_LASTS_SECONDS)
+                .filter(p -> p.at() <= test.at() && test.at() - p.at() < DAY_SECONDS)
                 .isPresent();
         if (!proved) {
             return new Judgement(
@@ -137,54 +139,6 @@ public record JobReading(
                     "Test insulation once more.");
         }
         return own;
-    }
-
-    private static GateFacts facts(JobRecord job, Optional<DischargeClock> clock, Optional<Judgement> insulation) {
-        List<String> auxiliaries = job.arrival()
-                .map(a ->
-                        a.auxiliaries().stream().map(Arrival.Auxiliary::spoken).toList())
-                .orElse(List.of());
-        return new GateFacts(
-                job.arrival().flatMap(Arrival::turnsFreely),
-                job.lockedOut(),
-                job.insulation()
-                        .map(t -> new GateFacts.Taken(
-                                insulation.orElseThrow().verdict(),
-                                t.result().spotReading(),
-                                t.at(),
-                                insulation.orElseThrow().headline())),
-                job.resistance()
-                        .map(t -> new GateFacts.Taken(
-                                t.result().verdict(),
-                                false,
-                                t.at(),
-                                t.result().judgement().headline())),
-                job.surge()
-                        .map(t -> new GateFacts.Taken(
-                                t.result().judgement().verdict(),
-                                false,
-                                t.at(),
-                                t.result().judgement().headline())),
-                job.further().stream()
-                        .map(t -> new GateFacts.Further(
-                                t.kind().spoken(),
-                                t.kind().step(),
-                                t.judgement().headline(),
-                                t.shuts(),
-                                t.highVoltage(),
-                                t.at()))
-                        .toList(),
-                job.resistance().filter(t -> t.result().meanOhm().isEmpty()).isPresent(),
-                job.insulation()
-                        .filter(t -> !t.result().atLeast() && t.result().megohm() < GROUND_MEGOHM)
-                        .isPresent(),
-                clock,
-                job.opened(),
-                job.worked(),
-                auxiliaries,
-                job.isolated(),
-                job.openings(),
-                false);
     }
 
     /** May this motor be opened here: for the page, and for whoever is about to record that it was. */

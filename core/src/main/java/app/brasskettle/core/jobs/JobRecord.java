@@ -10,6 +10,8 @@ import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.teardown.CoilMap;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.WindingResult;
 import java.util.List;
 import java.util.Optional;
@@ -30,6 +32,9 @@ import java.util.Set;
  * @param resistance the resistance test
  * @param surge the surge test
  * @param further the other bench tests, as they stand
+ * @param overrulings verdicts lead hands wrote over those of the limits
+ * @param overdue tests read by an instrument whose calibration had run out
+ * @param released when it was last released to run, by name
  * @param isolated auxiliaries named as removed or shorted
  * @param openings what lead hands wrote against limits of the gate
  * @param voltages every direct or surge voltage put on the winding
@@ -57,6 +62,9 @@ public record JobRecord(
         Optional<Taken<ResistanceResult>> resistance,
         Optional<Taken<SurgeSet.Outcome>> surge,
         List<FurtherTest> further,
+        List<Overruling> overrulings,
+        List<Overdue> overdue,
+        Optional<Double> released,
         Set<String> isolated,
         List<GateFacts.Opening> openings,
         List<DischargeClock.Applied> voltages,
@@ -71,6 +79,10 @@ public record JobRecord(
         Optional<ChoiceSheet> offers,
         Optional<String> chosen) {
 
+    static final String INSULATION = "bench/insulation";
+    static final String RESISTANCE = "bench/resistance";
+    static final String SURGE = "bench/surge";
+
     /**
      * A result and when it was taken.
      *
@@ -78,6 +90,24 @@ public record JobRecord(
      * @param at seconds of the epoch
      */
     public record Taken<R>(R result, double at) {}
+
+    /** A test's own judgement, or what a lead hand made of it. */
+    public Judgement said(String step, double at, Judgement own) {
+        return Overruling.said(overrulings, step, at, Overdue.believed(overdue, step, at, own));
+    }
+
+    /** The judgement of a test that gates go by: a Stop stays one, whoever read it. */
+    Judgement forGate(String step, double at, Judgement own) {
+        Judgement believed = own.verdict() == Verdict.STOP ? own : Overdue.believed(overdue, step, at, own);
+        return Overruling.forGate(overrulings, step, at, believed);
+    }
+
+    boolean fedByDrive() {
+        return arrival.flatMap(Arrival::circumstances)
+                .flatMap(Circumstances::feed)
+                .filter(f -> f == Circumstances.Feed.DRIVE)
+                .isPresent();
+    }
 
     boolean explosionProtected() {
         return plate.filter(Plate::explosionProtected).isPresent();

@@ -2,7 +2,10 @@ package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.energise.DischargeClock;
+import app.brasskettle.core.energise.EnergiseGate;
+import app.brasskettle.core.energise.GateFacts;
 import app.brasskettle.core.energise.HighVoltageGate;
+import app.brasskettle.core.jobs.FurtherTest.Kind;
 import app.brasskettle.core.nameplate.PlateReading;
 import app.brasskettle.core.teardown.OpeningGate;
 import app.brasskettle.core.verdict.Judgement;
@@ -21,6 +24,7 @@ final class Stations {
     private final Optional<ArrivalReading> arrival;
     private final Optional<PlateReading> plate;
     private final Optional<Judgement> insulation;
+    private final EnergiseGate gate;
     private final HighVoltageGate high;
     private final OpeningGate opening;
     private final FailureRanking ranking;
@@ -31,6 +35,7 @@ final class Stations {
             Optional<ArrivalReading> arrival,
             Optional<PlateReading> plate,
             Optional<Judgement> insulation,
+            EnergiseGate gate,
             HighVoltageGate high,
             OpeningGate opening,
             FailureRanking ranking,
@@ -39,6 +44,7 @@ final class Stations {
         this.arrival = arrival;
         this.plate = plate;
         this.insulation = insulation;
+        this.gate = gate;
         this.high = high;
         this.opening = opening;
         this.ranking = ranking;
@@ -46,11 +52,12 @@ final class Stations {
     }
 
     private Optional<Judgement> resistance() {
-        return job.resistance().map(t -> t.result().judgement());
+        return job.resistance()
+                .map(t -> job.said(JobRecord.RESISTANCE, t.at(), t.result().judgement()));
     }
 
     private Optional<Judgement> surge() {
-        return job.surge().map(t -> t.result().judgement());
+        return job.surge().map(t -> job.said(JobRecord.SURGE, t.at(), t.result().judgement()));
     }
 
     List<JobReading.StationReading> all() {
@@ -70,41 +77,44 @@ final class Stations {
                 station(Station.CHOOSE, step("choose", "Options", job.chosen().map(c -> Verdict.HOLDS))));
     }
 
-    /** The bench in its safe order; a single-phase motor is not asked for tests that compare three phases. */
+    /** The bench in its safe order. */
     private JobReading.StepReading[] benchSteps() {
-        List<JobReading.StepReading> steps = new ArrayList<>(List.of(
-                step("bench/dead", "Dead, tester proved", safe()),
-                step("bench/resistance", "Winding resistance", resistance().map(Judgement::verdict)),
-                step("bench/insulation", "Insulation to frame", insulation.map(Judgement::verdict))));
-        boolean three = job.plate().map(p -> p.phases() == 3).orElse(true);
-        if (three) {
-            steps.add(further(FurtherTest.Kind.LOW_VOLTAGE_BALANCE));
-        }
-        steps.add(further(FurtherTest.Kind.STEP_VOLTAGE));
-        if (three) {
-            steps.add(step("bench/surge", "Surge", surge().map(Judgement::verdict)));
-            steps.add(further(FurtherTest.Kind.NO_LOAD_RUN));
-        }
-        return steps.toArray(JobReading.StepReading[]::new);
+        return BenchOrder.of(job, gate.state()).stream()
+                .map(p -> step(p.step(), p.name(), verdict(p)))
+                .toArray(JobReading.StepReading[]::new);
     }
 
-    /** The loop test belongs to a core whose winding was opened. */
+    private Optional<Verdict> verdict(BenchOrder.Place place) {
+        return switch (place.step()) {
+            case "bench/dead" -> safe();
+            case JobRecord.RESISTANCE -> resistance().map(Judgement::verdict);
+            case JobRecord.INSULATION -> insulation.map(Judgement::verdict);
+            case JobRecord.SURGE -> surge().map(Judgement::verdict);
+            case "bench/release" ->
+                job.released().map(r -> gate.state() == EnergiseGate.State.OPEN ? Verdict.HOLDS : Verdict.UNPROVEN);
+            default -> place.kind().flatMap(k -> further(k, place.speed())).map(Judgement::verdict);
+        };
+    }
+
+    private Optional<Judgement> further(Kind kind, int speed) {
+        return FurtherTest.find(job.further(), kind, speed).map(this::judged);
+    }
+
+    private Judgement judged(FurtherTest test) {
+        return job.said(test.step(), test.at(), test.judgement());
+    }
+
+    /** Loop test and balance of the rotor belong to a motor that was opened. */
     private JobReading.StepReading[] teardown() {
         JobReading.StepReading coils =
                 step("teardown/coils", "Coil map", job.coilMap().map(m -> Verdict.HOLDS));
         return job.opened()
-                ? new JobReading.StepReading[] {coils, further(FurtherTest.Kind.CORE_LOOP_RESULT)}
+                ? new JobReading.StepReading[] {coils, further(Kind.CORE_LOOP_RESULT), further(Kind.ROTOR_BALANCE)}
                 : new JobReading.StepReading[] {coils};
     }
 
-    private JobReading.StepReading further(FurtherTest.Kind kind) {
-        return step(
-                kind.step(),
-                kind.spoken(),
-                job.further().stream()
-                        .filter(t -> t.kind() == kind)
-                        .map(t -> t.judgement().verdict())
-                        .findFirst());
+    private JobReading.StepReading further(Kind kind) {
+        return step(kind.step(1), kind.spoken(), further(kind, 1).map(Judgement::verdict));
     }
 
     private Optional<Verdict> safe() {
@@ -140,8 +150,9 @@ final class Stations {
         resistance().ifPresent(tests::add);
         surge().ifPresent(tests::add);
         job.further().stream()
-                .filter(t -> t.kind() != FurtherTest.Kind.NO_LOAD_RUN)
-                .map(FurtherTest::judgement)
+                .filter(t ->
+                        t.effect() != GateFacts.Effect.NONE || t.judgement().verdict() == Verdict.STOP)
+                .map(this::judged)
                 .forEach(tests::add);
         Verdict worst = Verdict.worst(tests.stream().map(Judgement::verdict).toList());
         return tests.stream().filter(t -> t.verdict() == worst).findFirst().orElse(NOTHING);
@@ -190,7 +201,7 @@ final class Stations {
             }
         }
         if (job.coilMap().isEmpty() && open(Station.BENCH)) {
-            Optional<JobReading.Next> bench = bench();
+            Optional<JobReading.Next> bench = bench().find();
             if (bench.isPresent()) {
                 return bench.get();
             }
@@ -208,36 +219,8 @@ final class Stations {
                 .map(p -> next("Estimate the plate: voltage not known", "plate", Station.RECEIVE));
     }
 
-    private Optional<JobReading.Next> bench() {
-        if (job.lockedOut().isEmpty()) {
-            return Optional.of(next("Lock out, prove dead, prove the tester", "bench/dead", Station.BENCH));
-        }
-        if (job.testerProof().isEmpty()) {
-            return Optional.of(next("Prove the tester", "bench/dead", Station.BENCH));
-        }
-        if (job.resistance().isEmpty()) {
-            return Optional.of(next("Measure the three resistances", "bench/resistance", Station.BENCH));
-        }
-        if (insulation.isEmpty()) {
-            return Optional.of(next("Test insulation to frame", "bench/insulation", Station.BENCH));
-        }
-        if (discharging.isPresent()) {
-            return Optional.of(next("Leads grounded: let it discharge", "bench/insulation", Station.BENCH));
-        }
-        if (insulation.get().verdict() == Verdict.UNPROVEN) {
-            return Optional.of(next(insulation.get().next(), "bench/insulation", Station.BENCH));
-        }
-        if (insulation.get().verdict() == Verdict.STOP && job.concluded().isEmpty()) {
-            return Optional.of(next(insulation.get().next(), "bench/insulation", Station.BENCH));
-        }
-        if (job.surge().isEmpty() && insulation.get().verdict() == Verdict.HOLDS) {
-            boolean leads = high.holding().stream().anyMatch(r -> r.code().equals("auxiliaries"));
-            return Optional.of(next(
-                    leads ? "Take auxiliaries off, then surge" : "Surge the three phases",
-                    "bench/surge",
-                    Station.BENCH));
-        }
-        return Optional.empty();
+    private BenchNext bench() {
+        return new BenchNext(job, insulation, gate, high, discharging.isPresent());
     }
 
     private JobReading.Next afterBench() {
@@ -249,6 +232,12 @@ final class Stations {
             }
             return next(
                     "Open it and paint the coil map: " + lower(worst.headline()), "teardown/coils", Station.TEARDOWN);
+        }
+        if (sound && job.coilMap().isEmpty() && job.concluded().isEmpty() && open(Station.BENCH)) {
+            Optional<JobReading.Next> bench = bench().sound();
+            if (bench.isPresent()) {
+                return bench.get();
+            }
         }
         if (job.concluded().isEmpty() && open(Station.CAUSE)) {
             FailureRanking.Ranked first = ranking.ranking().get(0);

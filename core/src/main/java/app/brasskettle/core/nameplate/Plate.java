@@ -58,6 +58,8 @@ public record Plate(
         Optional<PlateClues> clues) {
 
     private static final int MOST_BLOCKS = 7;
+    /** Speeds closer than this are one speed at another load or voltage. */
+    private static final double OTHER_SPEED_SHARE = 0.1;
 
     public Plate {
         ratedPowerW = Problems.orEmpty(ratedPowerW);
@@ -193,6 +195,14 @@ public record Plate(
                 ratedCurrentA.get(),
                 ratedSpeedRpm.get(),
                 codeLetter));
+    }
+
+    /** The rating of the other speed, at the same frequency, where the plate carries one. */
+    public Optional<RatingBlock> secondSpeed() {
+        return ratedSpeedRpm.flatMap(first -> further.orElse(List.of()).stream()
+                .filter(b -> b.frequencyHz() == frequencyHz)
+                .filter(b -> Math.abs(b.ratedSpeedRpm() - first) > OTHER_SPEED_SHARE * first)
+                .findFirst());
     }
 
     /** Whether the plate says, by mark or by marking, that the motor is explosion-protected. */

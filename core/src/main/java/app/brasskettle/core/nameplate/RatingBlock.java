@@ -34,6 +34,11 @@ public record RatingBlock(
         problems.throwIfAny();
     }
 
+    /** Poles of the winding at this rating. */
+    public int poles() {
+        return NameplateWorksheet.create().work().apply(rating(3)).poles();
+    }
+
     Nameplate rating(int phases) {
         return new Nameplate(
                 phases, frequencyHz, ratedPowerW, ratedVoltageV, ratedCurrentA, ratedSpeedRpm, Optional.empty());

@@ -32,6 +32,10 @@ public enum Dimension implements Word {
     SECONDS("s", "s 1", "min 60", "h 3600"),
     YEARS("a", "a 1", "yr 1", "years 1", "y 1"),
     PERCENT("%", "% 1"),
+    CAPACITANCE("µF", "µF 1", "uF 1", "nF 1e-3", "mF 1e3"),
+    VIBRATION("mm/s", "mm/s 1", "in/s 25.4"),
+    LEAKAGE("µA", "µA 1", "uA 1", "mA 1e3", "nA 1e-3"),
+    SHAFT_VOLTAGE("mV", "mV 1", "V 1e3", "µV 1e-3"),
     MONEY("", " 1"),
     RATIO("", " 1"),
     COUNT("", " 1");
@@ -89,6 +93,13 @@ public enum Dimension implements Word {
             new Ending("voltageV", VOLTAGE),
             new Ending("Ohm", RESISTANCE),
             new Ending("CurrentA", CURRENT),
+            new Ending("currentA", CURRENT),
+            new Ending("PeakA", CURRENT),
+            new Ending("Seconds", SECONDS),
+            new Ending("Microfarad", CAPACITANCE),
+            new Ending("MmPerS", VIBRATION),
+            new Ending("microamp", LEAKAGE),
+            new Ending("Millivolt", SHAFT_VOLTAGE),
             new Ending("hottestC", TEMPERATURE),
             new Ending("CoreC", TEMPERATURE),
             new Ending("TemperatureC", TEMPERATURE));
@@ -105,9 +116,7 @@ public enum Dimension implements Word {
             "megohm",
             INSULATION,
             "price",
-            MONEY,
-            "appliedSeconds",
-            SECONDS);
+            MONEY);
 
     /** Symbol of the unit in which figures of this kind are stored. */
     public String si() {

@@ -1,5 +1,6 @@
 package app.brasskettle.core.resistance;
 
+import app.brasskettle.core.verdict.Judged;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Step;
@@ -30,7 +31,8 @@ public record ResistanceResult(
         double limitPercent,
         Verdict verdict,
         Judgement judgement,
-        List<Step> steps) {
+        List<Step> steps)
+        implements Judged {
 
     /** The same figures judged in other words, as a shop's own limits ask. */
     public ResistanceResult judgedAs(Judgement judgement) {

@@ -15,7 +15,11 @@ public enum Question implements Word {
     SURGE_LEVEL(
             "Surge level from 1 kV",
             "3.5 or 2.6 times U·√2/√3 (IEEE Std 522)",
-            "2U + 1000 V, of which 75 % reconditioned and 65 % in service");
+            "2U + 1000 V, of which 75 % reconditioned and 65 % in service"),
+    SHAFT_VOLTAGE(
+            "Shaft voltage",
+            "judge the voltage: 100 mV rolling, 200 mV sleeve",
+            "judge the current through the bearing: 0.1 holds, to 0.8 A/mm² watch");
 
     private final String spoken;
     private final String standard;

@@ -9,8 +9,14 @@ import app.brasskettle.core.resistance.ResistanceLimits;
 import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.resistance.ResistanceWorksheet;
+import app.brasskettle.core.shaftvoltage.ShaftVoltageResult;
+import app.brasskettle.core.shaftvoltage.ShaftVoltageTest;
+import app.brasskettle.core.shaftvoltage.ShaftVoltageWorksheet;
 import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.surge.SurgeLimits;
+import app.brasskettle.core.surge.SurgeRise;
+import app.brasskettle.core.surge.SurgeRiseResult;
+import app.brasskettle.core.surge.SurgeRiseWorksheet;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.winding.WindingData;
@@ -132,16 +138,37 @@ public record ShopRules(Map<Question, School> schools, List<LimitChange> changes
 
     /** Surge traces compared with the limits in force. */
     public SurgeSet.Outcome surge(SurgeSet set) {
+        SurgeSet.Outcome outcome = set.compare(surgeLimits());
+        return new SurgeSet.Outcome(
+                outcome.pairs(), outcome.suspect(), said(outcome.judgement(), ShopLimit.Sheet.SURGE));
+    }
+
+    private SurgeLimits surgeLimits() {
         SurgeLimits standard = SurgeLimits.standard();
-        SurgeSet.Outcome outcome = set.compare(new SurgeLimits(
+        return new SurgeLimits(
                 figure(ShopLimit.SURGE_PHASE_PERCENT),
                 standard.phaseShift(),
                 figure(ShopLimit.SURGE_ROTOR_PERCENT),
                 standard.rotorShift(),
                 figure(ShopLimit.SURGE_PULSE_PERCENT),
-                standard.pulseShift()));
-        return new SurgeSet.Outcome(
-                outcome.pairs(), outcome.suspect(), said(outcome.judgement(), ShopLimit.Sheet.SURGE));
+                standard.pulseShift());
+    }
+
+    /** Pulses of rising voltage compared with the limit in force. */
+    public SurgeRiseResult surgeRise(SurgeRise rise) {
+        SurgeRiseResult result = SurgeRiseWorksheet.create(surgeLimits()).work().apply(rise);
+        return new SurgeRiseResult(
+                result.pairs(),
+                result.widestPercent(),
+                result.limitPercent(),
+                result.letsGoAboveV(),
+                said(result.judgement(), ShopLimit.Sheet.SURGE));
+    }
+
+    /** Shaft voltage and bearing current, decided by the school followed. */
+    public ShaftVoltageResult shaftVoltage(ShaftVoltageTest test) {
+        ShaftVoltageResult result = ShaftVoltageWorksheet.create().work().apply(test);
+        return school(Question.SHAFT_VOLTAGE) == School.STANDARD ? result : result.decidedByCurrent();
     }
 
     /** Winding data checked with the limits in force. */

@@ -1,5 +1,6 @@
 package app.brasskettle.core.run;
 
+import app.brasskettle.core.verdict.Judged;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Step;
@@ -29,4 +30,5 @@ public record NoLoadResult(
         boolean atRatedVoltage,
         Verdict verdict,
         Judgement judgement,
-        List<Step> steps) {}
+        List<Step> steps)
+        implements Judged {}

@@ -44,7 +44,7 @@ public record NoLoadRun(
         problems.throwIfAny();
     }
 
-    private static void three(String field, List<Double> values, String unit, Problems problems) {
+    static void three(String field, List<Double> values, String unit, Problems problems) {
         if (problems.size(field, values, 3, 3)) {
             for (int i = 0; i < 3; i++) {
                 problems.positive(field + "[" + i + "]", values.get(i), unit);

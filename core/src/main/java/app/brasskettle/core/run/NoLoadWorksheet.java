@@ -97,7 +97,7 @@ public final class NoLoadWorksheet {
         };
     }
 
-    private static double mean(List<Double> values) {
+    static double mean(List<Double> values) {
         return values.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
     }
 

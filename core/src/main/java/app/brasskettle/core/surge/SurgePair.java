@@ -33,7 +33,7 @@ public record SurgePair(double sampleIntervalS, Samples traceA, Samples traceB, 
         problems.throwIfAny();
     }
 
-    private static void trace(String field, Samples trace, Problems problems) {
+    static void trace(String field, Samples trace, Problems problems) {
         if (!problems.present(field, trace)) {
             return;
         }

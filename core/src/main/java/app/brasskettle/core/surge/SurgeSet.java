@@ -3,12 +3,14 @@ package app.brasskettle.core.surge;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.resistance.Pair;
+import app.brasskettle.core.verdict.Judged;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Samples;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -31,6 +33,9 @@ public record SurgeSet(
         Connection connection,
         boolean rotorFitted) {
 
+    /** Sample clocks closer than this draw one time axis. */
+    private static final double SAME_CLOCK = 0.001;
+
     public SurgeSet {
         Problems problems = new Problems();
         problems.present("traceA", traceA);
@@ -41,7 +46,8 @@ public record SurgeSet(
     }
 
     /** The three pair comparisons and what they say together. */
-    public record Outcome(Map<Pair, SurgeResult> pairs, Optional<String> suspect, Judgement judgement) {}
+    public record Outcome(Map<Pair, SurgeResult> pairs, Optional<String> suspect, Judgement judgement)
+            implements Judged {}
 
     public Outcome compare(SurgeLimits limits) {
         var sheet = SurgeWorksheet.create(limits);
@@ -65,6 +71,40 @@ public record SurgeSet(
         Optional<String> suspect =
                 worst == Verdict.STOP || worst == Verdict.WATCH ? Optional.of(suspect(results)) : Optional.empty();
         return new Outcome(results, suspect, judge(worst, widest, suspect, results));
+    }
+
+    /**
+     * Each lead's trace against its trace in {@code earlier}, both scaled to their peaks as pulse against pulse is; empty where
+     * the two were not digitised alike, or one had its rotor in and the other out.
+     */
+    public Map<SurgeRise.Lead, SurgeResult> against(SurgeSet earlier, SurgeLimits limits) {
+        boolean alike = rotorFitted == earlier.rotorFitted
+                && traceA.size() == earlier.traceA.size()
+                && Math.abs(sampleIntervalS / earlier.sampleIntervalS - 1) < SAME_CLOCK;
+        Map<SurgeRise.Lead, SurgeResult> results = new EnumMap<>(SurgeRise.Lead.class);
+        if (alike) {
+            for (SurgeRise.Lead lead : SurgeRise.Lead.values()) {
+                results.put(
+                        lead,
+                        SurgeWorksheet.create(limits)
+                                .work()
+                                .apply(new SurgePair(
+                                        sampleIntervalS,
+                                        earlier.of(lead),
+                                        of(lead),
+                                        SurgeKind.PULSE_TO_PULSE,
+                                        rotorFitted)));
+            }
+        }
+        return results;
+    }
+
+    private Samples of(SurgeRise.Lead lead) {
+        return switch (lead) {
+            case A -> traceA;
+            case B -> traceB;
+            case C -> traceC;
+        };
     }
 
     private Judgement judge(

@@ -1,5 +1,6 @@
 package app.brasskettle.core.withstand;
 
+import app.brasskettle.core.verdict.Judged;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Step;
@@ -21,4 +22,5 @@ public record StepVoltageResult(
         double worstGrowthRatio,
         Verdict verdict,
         Judgement judgement,
-        List<Step> steps) {}
+        List<Step> steps)
+        implements Judged {}

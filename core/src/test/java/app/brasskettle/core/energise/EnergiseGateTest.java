@@ -72,6 +72,47 @@ class EnergiseGateTest {
         return new Taken(verdict, false, at, "a test");
     }
 
+    private static GateFacts.Further other(
+            String step, Verdict verdict, GateFacts.Effect effect, boolean highVoltage, double at) {
+        return new GateFacts.Further("Other test", step, "what it said", verdict, effect, highVoltage, at);
+    }
+
+    /** What the Stop of a further test does, by its effect; nothing else than Stop does anything. */
+    @ParameterizedTest
+    @CsvSource({
+        "NONE, OPEN, false, false",
+        "LIMIT, SHUT, true, false",
+        "SHUTS, SHUT, false, false",
+        "NEVER, SHUT, false, true",
+        "TEST_POWER_ONLY, TEST_POWER, false, false"
+    })
+    void theStopOfAFurtherTestDoesWhatItsEffectSays(
+            GateFacts.Effect effect, State state, boolean disputable, boolean never) {
+        EnergiseGate gate = with(s -> s.further = List.of(other("bench/other", Verdict.STOP, effect, false, 600)));
+        assertThat(gate.state()).isEqualTo(state);
+        gate.holding().forEach(r -> {
+            assertThat(r.disputable()).isEqualTo(disputable);
+            assertThat(r.never()).isEqualTo(never);
+        });
+        assertThat(with(s -> s.further = List.of(other("bench/other", Verdict.WATCH, effect, false, 600)))
+                        .state())
+                .isEqualTo(State.OPEN);
+    }
+
+    @Test
+    void anOpenedWindingNeedsAWithstandTestThatHolds() {
+        EnergiseGate none = with(s -> s.opened = true);
+        assertThat(none.state()).isEqualTo(State.TEST_POWER);
+        assertThat(none.holding()).extracting(Reason::code).containsExactly("withstand");
+        assertThat(with(s -> {
+                            s.opened = true;
+                            s.further = List.of(
+                                    other(GateFacts.WITHSTAND_STEP, Verdict.HOLDS, GateFacts.Effect.NEVER, true, 850));
+                        })
+                        .state())
+                .isEqualTo(State.OPEN);
+    }
+
     @Test
     void opensWhenEverythingIsInOrder() {
         EnergiseGate gate = new Sheet().gate();
@@ -263,8 +304,8 @@ class EnergiseGateTest {
 
     @Test
     void anotherTestThatStopsShutsItAndALeadHandMayArgue() {
-        EnergiseGate gate = with(s -> s.further =
-                List.of(new GateFacts.Further("Balance", "bench/balance", "winding off by 9 %", true, false, 600)));
+        EnergiseGate gate = with(
+                s -> s.further = List.of(other("bench/balance", Verdict.STOP, GateFacts.Effect.LIMIT, false, 600)));
         assertThat(gate.state()).isEqualTo(State.SHUT);
         assertThat(gate.holding().get(0).step()).isEqualTo("bench/balance");
         assertThat(gate.holding().get(0).never()).isFalse();
@@ -272,8 +313,8 @@ class EnergiseGateTest {
 
     @Test
     void aRampAfterTheInsulationTestAsksForAnother() {
-        GateFacts.Further before = new GateFacts.Further("Ramp", "bench/step-voltage", "holds", false, true, 899);
-        GateFacts.Further after = new GateFacts.Further("Ramp", "bench/step-voltage", "holds", false, true, 901);
+        GateFacts.Further before = other("bench/step-voltage", Verdict.HOLDS, GateFacts.Effect.LIMIT, true, 899);
+        GateFacts.Further after = other("bench/step-voltage", Verdict.HOLDS, GateFacts.Effect.LIMIT, true, 901);
         assertThat(with(s -> s.further = List.of(before)).state()).isEqualTo(State.OPEN);
         assertThat(with(s -> s.further = List.of(after)).state()).isEqualTo(State.SHUT);
     }

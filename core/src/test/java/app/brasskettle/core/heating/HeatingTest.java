@@ -81,4 +81,35 @@ class HeatingTest {
         assertThat(rise((k + limit + 0.1) / k, insulation, factor).verdict()).isEqualTo(Verdict.STOP);
         assertThat(rise((k + limit - 10) / k, insulation, factor).verdict()).isEqualTo(Verdict.HOLDS);
     }
+
+    private static HeatRunResult heated(double hotOhm, double loadPercent, double lastHourK) {
+        return HeatRunWorksheet.create()
+                .work()
+                .apply(new HeatRun(
+                        new RiseTest(
+                                1,
+                                20,
+                                hotOhm,
+                                20,
+                                app.brasskettle.core.resistance.Conductor.COPPER,
+                                app.brasskettle.core.insulation.InsulationClass.B,
+                                1),
+                        loadPercent,
+                        lastHourK));
+    }
+
+    /** Copper from 20 °C: 1.2 is 50.9 K, 1.35 is 89 K; class B allows 80 K, and a rise counts loaded and steady only. */
+    @org.junit.jupiter.params.ParameterizedTest
+    @org.junit.jupiter.params.provider.CsvSource({
+        "1.2, 100, 1, HOLDS",
+        "1.2, 95, 2, HOLDS",
+        "1.2, 94, 1, UNPROVEN",
+        "1.2, 0, 0, UNPROVEN",
+        "1.2, 100, 2.1, UNPROVEN",
+        "1.35, 0, 9, STOP"
+    })
+    void aRiseCountsLoadedAndSteadyAndTooWarmIsTooWarm(
+            double hotOhm, double load, double lastHour, app.brasskettle.core.verdict.Verdict verdict) {
+        assertThat(heated(hotOhm, load, lastHour).verdict()).isEqualTo(verdict);
+    }
 }

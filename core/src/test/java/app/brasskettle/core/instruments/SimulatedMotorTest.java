@@ -6,168 +6,231 @@ import static org.assertj.core.api.Assertions.within;
 import app.brasskettle.core.Refusals;
 import app.brasskettle.core.balance.BalanceResult;
 import app.brasskettle.core.catalogue.WorksheetCatalogue;
-import app.brasskettle.core.insulation.InsulationClass;
-import app.brasskettle.core.insulation.InsulationLimits;
 import app.brasskettle.core.insulation.InsulationResult;
-import app.brasskettle.core.insulation.InsulationSystem;
-import app.brasskettle.core.insulation.InsulationTest;
-import app.brasskettle.core.insulation.InsulationWorksheet;
 import app.brasskettle.core.insulation.TimedReading;
-import app.brasskettle.core.insulation.WindingKind;
-import app.brasskettle.core.resistance.Conductor;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.resistance.Pair;
-import app.brasskettle.core.resistance.ResistanceLimits;
-import app.brasskettle.core.resistance.ResistanceResult;
-import app.brasskettle.core.resistance.ResistanceTest;
-import app.brasskettle.core.resistance.ResistanceWorksheet;
-import app.brasskettle.core.resistance.TerminalOhms;
 import app.brasskettle.core.surge.SurgeLimits;
+import app.brasskettle.core.surge.SurgeRise;
+import app.brasskettle.core.surge.SurgeRiseResult;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.verdict.Verdict;
-import app.brasskettle.core.withstand.StepVoltageTest;
-import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.EnumSource.Mode;
 
 class SimulatedMotorTest {
 
-    private static final int SEEDS = 60;
+    private static final int SEEDS = 30;
 
     private static SimulatedMotor motor(double kilowatts, Connection connection, long seed, MotorFault... faults) {
-        return new SimulatedMotor(400, 1000 * kilowatts, connection, 22, Set.of(faults), seed);
+        return new SimulatedMotor(
+                SimulatedMotor.Rating.usual(400, 1000 * kilowatts, connection), 22, Faults.of(faults), seed);
     }
 
-    private static InsulationResult insulation(SimulatedMotor motor) {
-        List<TimedReading> readings = new ArrayList<>();
-        for (double t : new double[] {15, 30, 60, 120, 300, 600}) {
-            readings.add(motor.insulationAt(t, 500));
+    private static SimulatedMotor singlePhase(long seed, MotorFault... faults) {
+        return new SimulatedMotor(
+                new SimulatedMotor.Rating(1, 230, 750, 50, 4, Connection.UNKNOWN), 22, Faults.of(faults), seed);
+    }
+
+    private static SimulatedBench bench(double kilowatts, Connection connection, long seed, MotorFault... faults) {
+        return new SimulatedBench(motor(kilowatts, connection, seed, faults));
+    }
+
+    /** The tests that say something else than HOLDS of a motor. */
+    private static Set<SimulatedBench.Test> findings(SimulatedMotor motor) {
+        SimulatedBench bench = new SimulatedBench(motor);
+        EnumSet<SimulatedBench.Test> found = EnumSet.noneOf(SimulatedBench.Test.class);
+        Arrays.stream(SimulatedBench.Test.values())
+                .filter(t -> t.applies(motor.rating().phases()))
+                .filter(t -> bench.verdict(t) != Verdict.HOLDS)
+                .forEach(found::add);
+        return found;
+    }
+
+    /** Two hundred seeds over three sizes and both connections; motors that any test doubts are counted. */
+    @ParameterizedTest
+    @EnumSource(value = Connection.class, mode = Mode.EXCLUDE, names = "UNKNOWN")
+    void fewerThanTwoInAHundredSoundMotorsAreDoubtedByAnyTest(Connection connection) {
+        int doubted = 0;
+        for (long seed = 0; seed < 200; seed++) {
+            double kilowatts = new double[] {0.37, 7.5, 90}[(int) (seed % 3)];
+            doubted += findings(motor(kilowatts, connection, seed)).isEmpty() ? 0 : 1;
         }
-        return InsulationWorksheet.create(InsulationLimits.standard())
-                .work()
-                .apply(new InsulationTest(
-                        400,
-                        WindingKind.RANDOM_WOUND,
-                        InsulationSystem.THERMOSETTING,
-                        false,
-                        InsulationClass.F,
-                        22,
-                        Optional.empty(),
-                        Optional.empty(),
-                        readings));
+        assertThat(doubted).isLessThan(4);
     }
 
-    private static ResistanceResult resistance(SimulatedMotor motor) {
-        Map<Pair, Double> ohms = motor.terminalOhms();
-        List<Pair> open =
-                Arrays.stream(Pair.values()).filter(p -> !ohms.containsKey(p)).toList();
-        return ResistanceWorksheet.create(ResistanceLimits.standard())
-                .work()
-                .apply(new ResistanceTest(
-                        motor.connection(),
-                        WindingKind.RANDOM_WOUND,
-                        Conductor.COPPER,
-                        22,
-                        new TerminalOhms(
-                                Optional.ofNullable(ohms.get(Pair.AB)),
-                                Optional.ofNullable(ohms.get(Pair.BC)),
-                                Optional.ofNullable(ohms.get(Pair.CA))),
-                        open.isEmpty() ? Optional.empty() : Optional.of(open)));
+    @Test
+    void fewerThanTwoInAHundredSoundSinglePhaseMotorsAreDoubted() {
+        int doubted = 0;
+        for (long seed = 0; seed < 200; seed++) {
+            doubted += findings(singlePhase(seed)).isEmpty() ? 0 : 1;
+        }
+        assertThat(doubted).isLessThan(4);
     }
 
-    private static SurgeSet.Outcome surge(SimulatedMotor motor, boolean rotor) {
-        return motor.surge(1170, rotor).compare(SurgeLimits.standard());
+    /** Each clear fault of the model, and the tests that must find it in every motor. */
+    @ParameterizedTest
+    @CsvSource({
+        "MOISTURE, INSULATION STEP_VOLTAGE",
+        "GROUND, INSULATION STEP_VOLTAGE",
+        "TURN_SHORT, BALANCE SURGE_ROTOR_IN SURGE_ROTOR_OUT RUN",
+        "WEAK_TURN, SURGE_RISE",
+        "OPEN_JOINT, RESISTANCE BALANCE RUN",
+        "POOR_JOINT, RESISTANCE",
+        "BROKEN_BAR, ROTOR BALANCE",
+        "BAD_BEARING, VIBRATION",
+        "BOUND_SHAFT, SHAFT",
+        "OPEN_PROTECTOR, PROTECTOR"
+    })
+    void eachFaultIsFoundByTheTestsThatAreThereForIt(MotorFault fault, String tests) {
+        for (long seed = 0; seed < SEEDS; seed++) {
+            for (Connection connection : List.of(Connection.WYE, Connection.DELTA)) {
+                SimulatedBench bench = bench(15, connection, seed, fault);
+                for (String test : tests.split(" ")) {
+                    assertThat(bench.verdict(SimulatedBench.Test.valueOf(test)))
+                            .as(fault + " by " + test + ", seed " + seed)
+                            .isNotEqualTo(Verdict.HOLDS);
+                }
+            }
+        }
     }
 
     @ParameterizedTest
-    @EnumSource(value = Connection.class, mode = Mode.EXCLUDE, names = "UNKNOWN")
-    void nothingIsFoundOnASoundMotor(Connection connection) {
+    @CsvSource({"WEAK_CAPACITOR, GEAR", "STUCK_SWITCH, GEAR", "OPEN_PROTECTOR, WINDINGS", "GROUND, INSULATION"})
+    void theFaultsOfASinglePhaseMotorAreFound(MotorFault fault, SimulatedBench.Test test) {
         for (long seed = 0; seed < SEEDS; seed++) {
-            for (double kilowatts : new double[] {0.37, 7.5, 90}) {
-                SimulatedMotor sound = motor(kilowatts, connection, seed);
-                assertThat(insulation(sound).verdict()).isEqualTo(Verdict.HOLDS);
-                assertThat(resistance(sound).verdict()).isEqualTo(Verdict.HOLDS);
-                assertThat(surge(sound, true).judgement().verdict()).isEqualTo(Verdict.HOLDS);
-                assertThat(surge(sound, false).judgement().verdict()).isEqualTo(Verdict.HOLDS);
+            assertThat(findings(singlePhase(seed, fault)))
+                    .as(fault + " " + seed)
+                    .contains(test);
+        }
+    }
+
+    /** What a fault has nothing to do with stays sound: a tester that blames everything finds nothing. */
+    @ParameterizedTest
+    @CsvSource({
+        "MOISTURE, RESISTANCE SURGE_ROTOR_IN ROTOR VIBRATION",
+        "TURN_SHORT, INSULATION RESISTANCE VIBRATION ROTOR",
+        "POOR_JOINT, INSULATION SURGE_ROTOR_OUT ROTOR",
+        "BROKEN_BAR, INSULATION RESISTANCE VIBRATION SURGE_ROTOR_OUT",
+        "BAD_BEARING, INSULATION RESISTANCE BALANCE ROTOR"
+    })
+    void aFaultLeavesTheOtherTestsAlone(MotorFault fault, String tests) {
+        for (long seed = 1; seed < 20; seed++) {
+            SimulatedBench bench = bench(15, Connection.WYE, seed, fault);
+            for (String test : tests.split(" ")) {
+                assertThat(bench.verdict(SimulatedBench.Test.valueOf(test)))
+                        .as(fault + " by " + test + ", seed " + seed)
+                        .isEqualTo(Verdict.HOLDS);
             }
         }
     }
 
     @ParameterizedTest
     @EnumSource(value = Connection.class, mode = Mode.EXCLUDE, names = "UNKNOWN")
-    void aTurnShortIsFoundBySurgeAloneAndInItsPhase(Connection connection) {
+    void aTurnShortIsNamedByItsPhase(Connection connection) {
         for (long seed = 0; seed < SEEDS; seed++) {
-            SimulatedMotor shorted = motor(15, connection, seed, MotorFault.TURN_SHORT);
-            SurgeSet.Outcome found = surge(shorted, true);
+            SurgeSet.Outcome found =
+                    bench(15, connection, seed, MotorFault.TURN_SHORT).surge(true);
             assertThat(found.judgement().verdict()).isEqualTo(Verdict.STOP);
             assertThat(found.suspect().orElseThrow())
                     .contains(connection == Connection.WYE ? "Phase B" : "between B and C");
-            assertThat(insulation(shorted).verdict()).isEqualTo(Verdict.HOLDS);
-            assertThat(resistance(shorted).verdict()).isEqualTo(Verdict.HOLDS);
         }
     }
 
+    /** Weak turns ring like sound ones until they let go: the model puts that at 70 % of 0.65·(2U + 1000) = 1170 V. */
     @Test
-    void dampStopsInsulationWithAFlatCurveAndNothingElse() {
+    void weakTurnsLetGoAtTheirVoltageAndNotBefore() {
+        SimulatedMotor weak = motor(15, Connection.WYE, 3, MotorFault.WEAK_TURN);
+        SurgeRiseResult rise = WorksheetCatalogue.SURGE_RISE.work().apply(weak.surgeRise(1170, 8, false));
+        assertThat(rise.judgement().verdict()).isEqualTo(Verdict.STOP);
+        assertThat(rise.judgement().headline()).contains("Lead A");
+        assertThat(rise.letsGoAboveV().orElseThrow()).isBetween(0.5 * 1170, 0.7 * 1170);
+        assertThat(WorksheetCatalogue.SURGE_RISE
+                        .work()
+                        .apply(weak.surgeRise(800, 8, false))
+                        .judgement()
+                        .verdict())
+                .isEqualTo(Verdict.HOLDS);
+    }
+
+    @Test
+    void dampStopsInsulationWithAFlatCurve() {
         for (long seed = 0; seed < SEEDS; seed++) {
-            SimulatedMotor damp = motor(45, Connection.DELTA, seed, MotorFault.MOISTURE);
-            InsulationResult r = insulation(damp);
+            InsulationResult r =
+                    bench(45, Connection.DELTA, seed, MotorFault.MOISTURE).insulation();
             assertThat(r.polarizationIndex().orElseThrow()).isLessThan(1.3);
             assertThat(r.polarizationIndexJudged()).isTrue();
-            assertThat(r.verdict()).isIn(Verdict.STOP, Verdict.WATCH);
-            assertThat(resistance(damp).verdict()).isEqualTo(Verdict.HOLDS);
-            assertThat(surge(damp, true).judgement().verdict()).isEqualTo(Verdict.HOLDS);
         }
-    }
-
-    @Test
-    void aGroundIsFoundByInsulation() {
-        assertThat(insulation(motor(11, Connection.WYE, 4, MotorFault.GROUND))
-                        .judgement()
-                        .next())
-                .contains("Copper is on the frame");
     }
 
     @Test
     void anOpenJointReadsOpenInWyeAndUnbalancedInDelta() {
-        ResistanceResult wye = resistance(motor(11, Connection.WYE, 5, MotorFault.OPEN_JOINT));
-        assertThat(wye.openPhase()).contains("c");
-        ResistanceResult delta = resistance(motor(11, Connection.DELTA, 5, MotorFault.OPEN_JOINT));
-        assertThat(delta.verdict()).isEqualTo(Verdict.STOP);
-        assertThat(delta.unbalancePercent().orElseThrow()).isGreaterThan(30);
+        assertThat(bench(11, Connection.WYE, 5, MotorFault.OPEN_JOINT)
+                        .resistance()
+                        .openPhase())
+                .contains("c");
+        assertThat(bench(11, Connection.DELTA, 5, MotorFault.OPEN_JOINT)
+                        .resistance()
+                        .unbalancePercent()
+                        .orElseThrow())
+                .isGreaterThan(30);
     }
 
     @Test
     void aPoorJointShowsInTheResistanceOfItsPhase() {
-        for (long seed = 0; seed < SEEDS; seed++) {
-            ResistanceResult r = resistance(motor(4, Connection.WYE, seed, MotorFault.POOR_JOINT));
-            assertThat(r.verdict()).isNotEqualTo(Verdict.HOLDS);
-            assertThat(r.judgement().because()).contains("phase A").contains("high");
-        }
+        assertThat(bench(4, Connection.WYE, 8, MotorFault.POOR_JOINT)
+                        .resistance()
+                        .judgement()
+                        .because())
+                .contains("phase A")
+                .contains("high");
+    }
+
+    /** A fault that has gone further moves the figure it shows in further. */
+    @Test
+    void severityMovesTheFigureAndFaultsCombine() {
+        double[] short3 = Arrays.stream(Severity.values())
+                .mapToDouble(s ->
+                        balance(Faults.none().with(MotorFault.TURN_SHORT, s)).windingUnbalancePercent())
+                .toArray();
+        assertThat(short3[0]).isLessThan(short3[1]);
+        assertThat(short3[1]).isLessThan(short3[2]);
+        assertThat(balance(Faults.of(MotorFault.TURN_SHORT, MotorFault.BROKEN_BAR))
+                        .source())
+                .isEqualTo(BalanceResult.Source.BOTH);
+        assertThat(balance(Faults.of(MotorFault.BROKEN_BAR)).source()).isEqualTo(BalanceResult.Source.ROTOR);
+    }
+
+    private static BalanceResult balance(Faults faults) {
+        SimulatedMotor motor =
+                new SimulatedMotor(SimulatedMotor.Rating.usual(400, 15_000, Connection.WYE), 22, faults, 7);
+        return WorksheetCatalogue.BALANCE.work().apply(motor.balance(8).orElseThrow());
     }
 
     @Test
     void readingsRepeatForASeedAndDifferBetweenSeeds() {
         SimulatedMotor one = motor(11, Connection.WYE, 1);
-        assertThat(one.insulationAt(60, 500))
-                .isEqualTo(motor(11, Connection.WYE, 1).insulationAt(60, 500));
-        assertThat(one.terminalOhms()).isEqualTo(motor(11, Connection.WYE, 1).terminalOhms());
-        assertThat(one.surge(1000, true)).isEqualTo(motor(11, Connection.WYE, 1).surge(1000, true));
+        SimulatedMotor same = motor(11, Connection.WYE, 1);
+        assertThat(one.insulationAt(60, 500)).isEqualTo(same.insulationAt(60, 500));
+        assertThat(one.terminalOhms()).isEqualTo(same.terminalOhms());
+        assertThat(one.surge(1000, true)).isEqualTo(same.surge(1000, true));
+        assertThat(one.running().currentRecord()).isEqualTo(same.running().currentRecord());
         assertThat(one.terminalOhms()).isNotEqualTo(motor(11, Connection.WYE, 2).terminalOhms());
     }
 
     /** Insulation halves or so for ten kelvin more; copper rises by 1/(234.5 + T) a kelvin. */
     @Test
     void heatLowersInsulationAndRaisesCopper() {
-        SimulatedMotor cold = new SimulatedMotor(400, 11_000, Connection.WYE, 20, Set.of(MotorFault.MOISTURE), 3);
-        SimulatedMotor hot = new SimulatedMotor(400, 11_000, Connection.WYE, 60, Set.of(MotorFault.MOISTURE), 3);
+        SimulatedMotor.Rating rating = SimulatedMotor.Rating.usual(400, 11_000, Connection.WYE);
+        SimulatedMotor cold = new SimulatedMotor(rating, 20, Faults.of(MotorFault.MOISTURE), 3);
+        SimulatedMotor hot = new SimulatedMotor(rating, 60, Faults.of(MotorFault.MOISTURE), 3);
         assertThat(hot.insulationAt(600, 500).megohm())
                 .isLessThan(cold.insulationAt(600, 500).megohm() / 2);
         double ratio = hot.terminalOhms().get(Pair.AB) / cold.terminalOhms().get(Pair.AB);
@@ -181,8 +244,24 @@ class SimulatedMotorTest {
         SurgeSet shorted = motor(15, Connection.WYE, 9, MotorFault.TURN_SHORT).surge(1170, false);
         assertThat(sound.traceA().at(0)).isCloseTo(1170, within(12.0));
         double before = ring(sound);
-        double after = ring(shorted);
-        assertThat(after).isBetween(1.02 * before, 1.3 * before);
+        assertThat(ring(shorted)).isBetween(1.02 * before, 1.3 * before);
+    }
+
+    /** Laid over its own earlier traces a sound motor differs by noise alone, at any voltage; turns shorted since stand out. */
+    @Test
+    void tracesAreHeldAgainstThoseOfAnEarlierStay() {
+        SurgeSet before = motor(15, Connection.WYE, 9).surge(900, false);
+        SurgeSet after = motor(15, Connection.WYE, 9).surge(1170, false);
+        assertThat(after.against(before, SurgeLimits.standard()).values())
+                .hasSize(3)
+                .allMatch(r -> r.verdict() == Verdict.HOLDS);
+        SurgeSet shorted = motor(15, Connection.WYE, 9, MotorFault.TURN_SHORT).surge(1170, false);
+        assertThat(shorted.against(before, SurgeLimits.standard())
+                        .get(SurgeRise.Lead.B)
+                        .verdict())
+                .isEqualTo(Verdict.STOP);
+        assertThat(after.against(motor(15, Connection.WYE, 9).surge(900, true), SurgeLimits.standard()))
+                .isEmpty();
     }
 
     private static double ring(SurgeSet set) {
@@ -195,62 +274,40 @@ class SimulatedMotorTest {
 
     @Test
     void overTheTestersRangeItSaysAtLeast() {
-        SimulatedMotor cold = new SimulatedMotor(400, 11_000, Connection.WYE, -40, Set.of(), 12);
+        SimulatedMotor cold =
+                new SimulatedMotor(SimulatedMotor.Rating.usual(400, 11_000, Connection.WYE), -40, Faults.none(), 12);
         TimedReading late = cold.insulationAt(600, 500);
         assertThat(late.megohm()).isLessThanOrEqualTo(SimulatedMotor.TESTER_RANGE_MEGOHM);
     }
 
     @Test
-    void refusesARatingThatIsNone() {
-        assertThat(Refusals.fields(() -> new SimulatedMotor(0, -1, null, 900, Set.of(), 1)))
-                .containsExactlyInAnyOrder("ratedVoltageV", "ratedPowerW", "connection", "windingTemperatureC");
-    }
-
-    /** Two hundred motors: every shorted turn is found by the balance, and no sound motor is blamed. */
-    @Test
-    void balanceFindsEveryTurnShortAndBlamesNoSoundMotor() {
-        for (long seed = 0; seed < 200; seed++) {
-            assertThat(source(Set.of(), seed)).as("sound " + seed).isEqualTo(BalanceResult.Source.NONE);
-            assertThat(source(Set.of(MotorFault.TURN_SHORT), seed))
-                    .as("short " + seed)
-                    .isEqualTo(BalanceResult.Source.WINDING);
-        }
-    }
-
-    @Test
-    void theInductanceBridgeFindsNoValueOnAnOpenPhase() {
+    void instrumentsRefuseWhatCannotBeRead() {
         assertThat(motor(11, Connection.WYE, 1, MotorFault.OPEN_JOINT).balance(8))
                 .isEmpty();
-        assertThat(motor(11, Connection.DELTA, 1, MotorFault.OPEN_JOINT).balance(8))
+        assertThat(motor(11, Connection.DELTA, 1, MotorFault.BOUND_SHAFT).balance(8))
                 .isEmpty();
-    }
-
-    private static BalanceResult.Source source(Set<MotorFault> faults, long seed) {
-        SimulatedMotor motor = new SimulatedMotor(400, 15_000, Connection.WYE, 22, faults, seed);
-        return WorksheetCatalogue.BALANCE
-                .work()
-                .apply(motor.balance(8).orElseThrow())
-                .source();
+        assertThat(motor(11, Connection.DELTA, 1, MotorFault.BOUND_SHAFT)
+                        .running()
+                        .turnCurrents())
+                .isEmpty();
+        assertThat(motor(11, Connection.WYE, 1, MotorFault.GROUND).ramp(850, 5)).isEmpty();
+        assertThat(motor(11, Connection.WYE, 1, MotorFault.OPEN_JOINT).running().comesUp())
+                .isFalse();
     }
 
     @Test
-    void aRampStopsAtADampWindingAndTripsOnAGround() {
-        for (long seed = 0; seed < 200; seed++) {
-            assertThat(growth(Set.of(), seed)).as("sound " + seed).isEqualTo(Verdict.HOLDS);
-            assertThat(growth(Set.of(MotorFault.MOISTURE), seed))
-                    .as("damp " + seed)
-                    .isNotEqualTo(Verdict.HOLDS);
-            SimulatedMotor ground =
-                    new SimulatedMotor(400, 15_000, Connection.WYE, 22, Set.of(MotorFault.GROUND), seed);
-            assertThat(ground.ramp(850, 5)).isEmpty();
-        }
+    void startingGearIsASinglePhaseMotorsAndPhasesAreNot() {
+        assertThat(MotorFault.STUCK_SWITCH.befalls(3)).isFalse();
+        assertThat(MotorFault.STUCK_SWITCH.befalls(1)).isTrue();
+        assertThat(MotorFault.TURN_SHORT.befalls(1)).isFalse();
+        assertThat(MotorFault.GROUND.befalls(1)).isTrue();
     }
 
-    private static Verdict growth(Set<MotorFault> faults, long seed) {
-        SimulatedMotor motor = new SimulatedMotor(400, 15_000, Connection.WYE, 22, faults, seed);
-        return WorksheetCatalogue.STEP_VOLTAGE
-                .work()
-                .apply(new StepVoltageTest(motor.ramp(850, 5)))
-                .verdict();
+    @Test
+    void refusesARatingThatIsNone() {
+        assertThat(Refusals.fields(() -> new SimulatedMotor.Rating(2, 0, -1, 0, 1, null)))
+                .containsExactlyInAnyOrder("phases", "voltageV", "powerW", "frequencyHz", "poles", "connection");
+        assertThat(Refusals.fields(() -> new SimulatedMotor(null, 900, null, 1)))
+                .containsExactlyInAnyOrder("rating", "windingTemperatureC", "faults");
     }
 }

@@ -6,29 +6,15 @@ import app.brasskettle.core.Refusals;
 import app.brasskettle.core.balance.BalanceTest;
 import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.cause.Evidence;
-import app.brasskettle.core.choice.PriceBook;
 import app.brasskettle.core.coreloop.CoreLoopReading;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.instruments.MotorFault;
-import app.brasskettle.core.instruments.SimulatedMotor;
-import app.brasskettle.core.insulation.InsulationClass;
-import app.brasskettle.core.insulation.InsulationResult;
-import app.brasskettle.core.insulation.InsulationSystem;
-import app.brasskettle.core.insulation.InsulationTest;
-import app.brasskettle.core.insulation.TimedReading;
-import app.brasskettle.core.insulation.WindingKind;
+import app.brasskettle.core.jobs.FurtherTest.Kind;
 import app.brasskettle.core.jobs.JobRecord.Taken;
-import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.Plates;
-import app.brasskettle.core.resistance.Conductor;
 import app.brasskettle.core.resistance.Connection;
-import app.brasskettle.core.resistance.ResistanceResult;
-import app.brasskettle.core.resistance.ResistanceTest;
-import app.brasskettle.core.resistance.TerminalOhms;
 import app.brasskettle.core.run.NoLoadRun;
-import app.brasskettle.core.surge.SurgeLimits;
-import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.teardown.CoilMap;
 import app.brasskettle.core.teardown.GroupState;
 import app.brasskettle.core.verdict.Verdict;
@@ -44,124 +30,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class JobReadingTest {
 
-    private static final double NOW = 100_000;
-
-    /** A job filled in step by step, as a technician would. */
-    private static final class Job {
-        Optional<Arrival> arrival = Optional.empty();
-        Optional<Plate> plate = Optional.empty();
-        Optional<String> certificate = Optional.empty();
-        Course course = Course.usual();
-        Optional<String> lockedOut = Optional.empty();
-        Optional<Taken<TesterProof>> proof = Optional.empty();
-        Optional<Taken<InsulationResult>> insulation = Optional.empty();
-        Optional<Taken<ResistanceResult>> resistance = Optional.empty();
-        Optional<Taken<SurgeSet.Outcome>> surge = Optional.empty();
-        List<FurtherTest> further = List.of();
-        List<DischargeClock.Applied> voltages = List.of();
-        Optional<Double> worked = Optional.empty();
-        Optional<CoilMap> map = Optional.empty();
-        List<Evidence> added = List.of();
-        Set<String> struck = Set.of();
-        Optional<String> concluded = Optional.empty();
-        boolean priced;
-        Optional<String> chosen = Optional.empty();
-
-        JobReading read() {
-            return JobReading.of(record(), NOW);
-        }
-
-        JobRecord record() {
-            return new JobRecord(
-                    arrival,
-                    plate,
-                    certificate,
-                    app.brasskettle.core.rules.ShopRules.standard(),
-                    course,
-                    10,
-                    lockedOut,
-                    proof,
-                    insulation,
-                    resistance,
-                    surge,
-                    further,
-                    Set.of(),
-                    List.of(),
-                    voltages,
-                    List.of(),
-                    worked,
-                    worked.isPresent(),
-                    map,
-                    added,
-                    struck,
-                    concluded,
-                    Optional.empty(),
-                    priced
-                            ? Optional.of(PriceBook.estimate(15_000, app.brasskettle.core.choice.Rates.usual()))
-                            : Optional.empty(),
-                    chosen);
-        }
-
-        Job received() {
-            arrival = Optional.of(arrived(Arrival.ShaftState.FREE));
-            plate = Optional.of(Plates.plate(Map.of()));
-            return this;
-        }
-
-        Job safe() {
-            lockedOut = Optional.of("M. Orre");
-            proof = Optional.of(new Taken<>(new TesterProof(20_000, true, 0), NOW - 4000));
-            return this;
-        }
-
-        Job tested(MotorFault... faults) {
-            SimulatedMotor motor = new SimulatedMotor(400, 15_000, Connection.WYE, 22, Set.of(faults), 11);
-            var ohms = motor.terminalOhms();
-            resistance = Optional.of(new Taken<>(
-                    WorksheetCatalogue.RESISTANCE
-                            .work()
-                            .apply(new ResistanceTest(
-                                    Connection.WYE,
-                                    WindingKind.RANDOM_WOUND,
-                                    Conductor.COPPER,
-                                    22,
-                                    TerminalOhms.of(
-                                            ohms.get(app.brasskettle.core.resistance.Pair.AB),
-                                            ohms.get(app.brasskettle.core.resistance.Pair.BC),
-                                            ohms.get(app.brasskettle.core.resistance.Pair.CA)),
-                                    Optional.empty())),
-                    NOW - 3000));
-            List<TimedReading> readings = new ArrayList<>();
-            for (double t : new double[] {30, 60, 600}) {
-                readings.add(motor.insulationAt(t, 500));
-            }
-            insulation = Optional.of(new Taken<>(
-                    WorksheetCatalogue.INSULATION
-                            .work()
-                            .apply(new InsulationTest(
-                                    400,
-                                    WindingKind.RANDOM_WOUND,
-                                    InsulationSystem.THERMOSETTING,
-                                    false,
-                                    InsulationClass.F,
-                                    22,
-                                    Optional.empty(),
-                                    Optional.empty(),
-                                    readings)),
-                    NOW - 2000));
-            return this;
-        }
-
-        Job surged(MotorFault... faults) {
-            SimulatedMotor motor = new SimulatedMotor(400, 15_000, Connection.WYE, 22, Set.of(faults), 11);
-            surge = Optional.of(new Taken<>(motor.surge(1170, true).compare(SurgeLimits.standard()), NOW - 1000));
-            return this;
-        }
-    }
-
-    private static Arrival arrived(Arrival.ShaftState shaft, Evidence... signs) {
-        return new Arrival(shaft, List.of(signs), List.of(), Optional.empty(), Optional.empty(), Optional.empty());
-    }
+    private static final double NOW = Job.NOW;
 
     private static List<String> codes(JobReading reading) {
         return reading.evidence().stream().map(JobReading.Piece::code).toList();
@@ -180,7 +49,14 @@ class JobReadingTest {
         job.tested();
         assertThat(job.read().next().step()).isEqualTo("bench/surge");
         job.surged();
-        assertThat(job.read().next().sentence()).startsWith("Conclude:");
+        assertThat(job.next().sentence()).startsWith("Test insulation once more");
+        job.insulation = job.insulation.map(t -> new Taken<>(t.result(), NOW - 500));
+        assertThat(job.next().step()).isEqualTo("bench/release");
+        job.released = Optional.of(NOW - 400);
+        assertThat(job.next()).isEqualTo(new JobReading.Next("Run it without load", "bench/run", Station.BENCH));
+        job.further = List.of(FurtherTest.of(
+                Kind.NO_LOAD_RUN, 1, WorksheetCatalogue.NO_LOAD_RUN.work().apply(run(10.1)), NOW - 100));
+        assertThat(job.next().sentence()).startsWith("Conclude:");
         job.concluded = Optional.of("no fault found");
         assertThat(job.read().next().sentence()).isEqualTo("Price the options");
         job.priced = true;
@@ -325,7 +201,7 @@ class JobReadingTest {
 
     @Test
     void arrivalRefusesASignTwice() {
-        assertThat(Refusals.fields(() -> arrived(null, Evidence.NOISY, Evidence.NOISY)))
+        assertThat(Refusals.fields(() -> Job.arrived(null, Evidence.NOISY, Evidence.NOISY)))
                 .containsExactlyInAnyOrder("shaft", "signs[1]");
     }
 
@@ -389,16 +265,25 @@ class JobReadingTest {
         assertThat(job.read().next().sentence()).isEqualTo("Left the shop: sent back as it was");
     }
 
+    /** A run with 10 A in two lines and so much in the third. */
+    private static NoLoadRun run(double third) {
+        return new NoLoadRun(
+                29, 15_000, 400, 4, List.of(10.0, 10.0, third), List.of(400.0, 400.0, 400.0), Optional.empty());
+    }
+
     private static FurtherTest balance(double b, double at) {
         List<BalanceTest.Position> positions = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
             positions.add(new BalanceTest.Position(45 * i, new BalanceTest.Phases(10, b, 10)));
         }
-        return FurtherTest.of(WorksheetCatalogue.BALANCE.work().apply(new BalanceTest(positions)), at);
+        return FurtherTest.of(
+                Kind.LOW_VOLTAGE_BALANCE, 1, WorksheetCatalogue.BALANCE.work().apply(new BalanceTest(positions)), at);
     }
 
     private static FurtherTest ramp(double second, double at) {
         return FurtherTest.of(
+                Kind.STEP_VOLTAGE,
+                1,
                 WorksheetCatalogue.STEP_VOLTAGE
                         .work()
                         .apply(new StepVoltageTest(
@@ -419,6 +304,8 @@ class JobReadingTest {
         job.further = List.of(balance(10, NOW - 2500));
         assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER);
         job.further = List.of(FurtherTest.of(
+                Kind.CORE_LOOP_RESULT,
+                1,
                 WorksheetCatalogue.CORE_LOOP_RESULT
                         .work()
                         .apply(new CoreLoopReading(100, 2000, Optional.empty(), 41, 40)),
@@ -429,15 +316,11 @@ class JobReadingTest {
     @Test
     void aRunThatSaysStopIsNoReasonOfTheGateButIsWeighed() {
         Job job = new Job().received().safe().tested();
-        NoLoadRun unbalanced = new NoLoadRun(
-                29, 15_000, 400, 4, List.of(10.0, 10.0, 14.0), List.of(400.0, 400.0, 400.0), Optional.empty());
-        job.further =
-                List.of(FurtherTest.of(WorksheetCatalogue.NO_LOAD_RUN.work().apply(unbalanced), NOW - 100));
+        job.further = List.of(FurtherTest.of(
+                Kind.NO_LOAD_RUN, 1, WorksheetCatalogue.NO_LOAD_RUN.work().apply(run(14)), NOW - 100));
         assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER);
-        NoLoadRun sound = new NoLoadRun(
-                29, 15_000, 400, 4, List.of(10.0, 10.0, 10.1), List.of(400.0, 400.0, 400.0), Optional.empty());
-        job.further =
-                List.of(FurtherTest.of(WorksheetCatalogue.NO_LOAD_RUN.work().apply(sound), NOW - 100));
+        job.further = List.of(FurtherTest.of(
+                Kind.NO_LOAD_RUN, 1, WorksheetCatalogue.NO_LOAD_RUN.work().apply(run(10.1)), NOW - 100));
         assertThat(codes(job.read())).contains("run-sound");
     }
 
@@ -453,19 +336,14 @@ class JobReadingTest {
     @Test
     void whatDoesNotApplyIsNotAskedFor() {
         Job job = new Job().received();
-        assertThat(steps(job))
+        assertThat(job.steps())
                 .contains("bench/balance", "bench/surge", "bench/run")
                 .doesNotContain("teardown/core-loop");
         job.plate = Optional.of(Plates.plate(Map.of("phases", "1")));
-        assertThat(steps(job)).contains("bench/insulation").doesNotContain("bench/balance", "bench/surge", "bench/run");
+        assertThat(job.steps())
+                .contains("bench/insulation")
+                .doesNotContain("bench/balance", "bench/surge", "bench/run");
         job.worked = Optional.of(NOW - 10);
-        assertThat(steps(job)).contains("teardown/core-loop");
-    }
-
-    private static List<String> steps(Job job) {
-        return job.read().stations().stream()
-                .flatMap(s -> s.steps().stream())
-                .map(JobReading.StepReading::step)
-                .toList();
+        assertThat(job.steps()).contains("teardown/core-loop");
     }
 }

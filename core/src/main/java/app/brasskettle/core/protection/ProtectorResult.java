@@ -1,0 +1,12 @@
+package app.brasskettle.core.protection;
+
+import app.brasskettle.core.verdict.Judged;
+import app.brasskettle.core.verdict.Judgement;
+
+/**
+ * Whether a winding is watched.
+ *
+ * @param watched true when the protector works or something stands in for it
+ * @param judgement the word with its reasons
+ */
+public record ProtectorResult(boolean watched, Judgement judgement) implements Judged {}

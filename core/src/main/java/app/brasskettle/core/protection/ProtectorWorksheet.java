@@ -1,0 +1,72 @@
+package app.brasskettle.core.protection;
+
+import app.brasskettle.core.quantity.Dimension;
+import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Limit;
+import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Worksheet;
+import java.util.List;
+
+/**
+ * A protector that works, or something on record that stands in for it. Three thermistors in series read under 750 Ω cold
+ * (IEC 60034-11: 250 Ω each).
+ */
+public final class ProtectorWorksheet {
+
+    private static final double THERMISTORS_COLD_OHM = 750;
+    private static final String SOURCE = "IEC 60034-11";
+
+    private ProtectorWorksheet() {}
+
+    public static Worksheet<ProtectorTest, ProtectorResult> create() {
+        return new Worksheet<>(
+                "protector",
+                "Thermal protector",
+                ProtectorTest.class,
+                List.of(SOURCE),
+                test -> new ProtectorResult(works(test) || standsIn(test), judge(test)));
+    }
+
+    private static boolean works(ProtectorTest test) {
+        return test.state() == ProtectorTest.State.WORKS && !tooHigh(test);
+    }
+
+    private static boolean tooHigh(ProtectorTest test) {
+        return test.kind() == ProtectorTest.Kind.THERMISTORS
+                && test.coldOhm()
+                        .filter(r -> Limit.over(r, THERMISTORS_COLD_OHM))
+                        .isPresent();
+    }
+
+    private static boolean standsIn(ProtectorTest test) {
+        return test.standIn().isPresent() && test.relabelled().orElse(false);
+    }
+
+    private static Judgement judge(ProtectorTest test) {
+        String kind = test.kind().word().replace('-', ' ');
+        String ohm = test.coldOhm()
+                .map(r -> ", " + Figures.show(r, Dimension.RESISTANCE) + " cold"
+                        + (test.kind() == ProtectorTest.Kind.THERMISTORS ? ", limit 750 Ω for three" : ""))
+                .orElse("");
+        if (works(test)) {
+            return new Judgement(Verdict.HOLDS, "Protector works: " + kind + ohm, "", SOURCE, "Nothing to do.");
+        }
+        String found = tooHigh(test) ? "reads too high" : test.state().word().replace('-', ' ');
+        if (standsIn(test)) {
+            return new Judgement(
+                    Verdict.WATCH,
+                    "Protector " + found + ": " + kind + ohm + "; "
+                            + test.standIn().orElseThrow() + " stands in",
+                    "External protection on record, motor re-labelled",
+                    SOURCE,
+                    "Tell the customer what must be fitted before it runs.");
+        }
+        return new Judgement(
+                Verdict.STOP,
+                "Protector " + found + " and nothing stands in: " + kind + ohm,
+                test.standIn().isPresent() ? "The motor is not re-labelled yet" : "",
+                SOURCE,
+                "Replace like for like, or record external protection and re-label the motor.");
+    }
+}

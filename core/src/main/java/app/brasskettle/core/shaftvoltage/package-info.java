@@ -1,0 +1,2 @@
+/** Voltage on the shaft and current through the bearings, by both schools, with and without remedies. */
+package app.brasskettle.core.shaftvoltage;

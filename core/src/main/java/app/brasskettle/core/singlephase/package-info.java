@@ -1,0 +1,2 @@
+/** Single-phase motors: main and start winding, protector, start switch and capacitors. */
+package app.brasskettle.core.singlephase;

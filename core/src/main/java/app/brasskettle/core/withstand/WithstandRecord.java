@@ -1,0 +1,52 @@
+package app.brasskettle.core.withstand;
+
+import app.brasskettle.core.surge.SurgeLevel;
+import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.core.worksheet.Word;
+import java.util.Optional;
+
+/**
+ * A withstand test as it was made.
+ *
+ * @param ratedVoltageV line voltage
+ * @param state how new the winding is
+ * @param school whose level was aimed at
+ * @param repeat true when a full-level test of this winding is on record
+ * @param supply what kind of voltage stood on it
+ * @param appliedVoltageV that voltage, rms where it alternates
+ * @param heldSeconds how long it was held, to the end or to the breakdown
+ * @param brokeDown true when the set tripped
+ * @param microamp leakage at the end, where it was read
+ */
+public record WithstandRecord(
+        double ratedVoltageV,
+        SurgeLevel.State state,
+        WithstandTest.School school,
+        boolean repeat,
+        Supply supply,
+        double appliedVoltageV,
+        double heldSeconds,
+        boolean brokeDown,
+        Optional<Double> microamp) {
+
+    /** Kind of voltage. */
+    public enum Supply implements Word {
+        ALTERNATING,
+        DIRECT
+    }
+
+    private static final double LONGEST_S = 3600;
+
+    public WithstandRecord {
+        microamp = Problems.orEmpty(microamp);
+        Problems problems = new Problems();
+        problems.positive("ratedVoltageV", ratedVoltageV, "V");
+        problems.present("state", state);
+        problems.present("school", school);
+        problems.present("supply", supply);
+        problems.positive("appliedVoltageV", appliedVoltageV, "V");
+        problems.aboveTo("heldSeconds", heldSeconds, 0, LONGEST_S, "s");
+        microamp.ifPresent(m -> problems.notNegative("microamp", m, "µA"));
+        problems.throwIfAny();
+    }
+}
