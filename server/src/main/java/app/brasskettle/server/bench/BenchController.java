@@ -1,26 +1,29 @@
 package app.brasskettle.server.bench;
 
-import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.jobs.Arrival;
+import app.brasskettle.core.jobs.FurtherTest;
+import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Quantity;
 import app.brasskettle.core.quantity.Spelling;
 import app.brasskettle.core.quantity.TypedInput;
+import app.brasskettle.core.surge.SurgeRise;
+import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.withstand.StepVoltageTest;
+import app.brasskettle.core.withstand.WithstandRecord;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.People;
-import app.brasskettle.server.access.Person;
-import app.brasskettle.server.access.Role;
 import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.jobs.TestBook;
 import app.brasskettle.server.jobs.TestKind;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.Arrays;
@@ -43,7 +46,15 @@ class BenchController {
     private static final List<String> WORKS = List.of("opened", "washed", "dried", "dipped", "reassembled");
 
     /** Readings as typed; {@code simulated} when an instrument of the simulation gave them, with the run it was. */
-    record TestBody(Map<String, Object> typed, boolean simulated, String because) {}
+    record TestBody(Map<String, Object> typed, boolean simulated, String because, Integer speed, Long instrument) {
+
+        int speedOrFirst() {
+            return speed == null ? 1 : speed;
+        }
+    }
+
+    /** Readings as typed, to be looked at. */
+    record LookBody(Map<String, Object> typed, Integer speed) {}
 
     /** By which two means the supply was proved dead. */
     record LockOut(String means) {}
@@ -57,34 +68,31 @@ class BenchController {
     /** What was done to the winding. */
     record Work(String work) {}
 
-    /** A limit that holds the gate, and why it need not. */
-    record GateOpening(String code, String reason) {}
-
-    private static final int LONGEST_REASON = 300;
-
     private static final double STEP_SECONDS = 60;
+    /** What a surge test counts for the discharge clock, which then runs its least minute. */
+    private static final double SURGE_SECONDS = 15;
 
     private final JobBook book;
+    private final TestBook tests;
     private final AccountStore accounts;
 
-    BenchController(JobBook book, AccountStore accounts) {
+    BenchController(JobBook book, TestBook tests, AccountStore accounts) {
         this.book = book;
+        this.tests = tests;
         this.accounts = accounts;
     }
 
     @PostMapping("/tests/{kind}/look")
-    TestLook look(
-            @PathVariable String tag,
-            @PathVariable String kind,
-            @RequestBody Map<String, Object> body,
-            Authentication who) {
+    TestLook look(@PathVariable String tag, @PathVariable String kind, @RequestBody LookBody body, Authentication who) {
         TestKind test = kind(kind);
-        Optional<Plate> plate = book.plate(tag);
-        if (!BenchForms.tells(plate, test)) {
+        JobRecord job = book.record(tag);
+        if (!BenchForms.tells(job.plate(), test)) {
             return TestLook.refused(BenchForms.noPlate().problems());
         }
-        Map<String, Object> typed = Spelling.of(test.type(), body, accounts.units(who));
-        return TestLook.of(test, BenchForms.complete(test, typed, plate.orElse(null)), book.rules());
+        Map<String, Object> typed =
+                Spelling.of(test.type(), body.typed() == null ? Map.of() : body.typed(), accounts.units(who));
+        int speed = body.speed() == null ? 1 : body.speed();
+        return TestLook.of(test, BenchForms.complete(test, speed, typed, job, tests.stoodWithstand(tag)), book.rules());
     }
 
     @PostMapping("/tests/{kind}")
@@ -95,23 +103,27 @@ class BenchController {
             @RequestHeader(value = "Idempotency-Key", required = false) String key,
             Authentication who) {
         TestKind test = kind(kind);
-        Optional<Plate> plate = book.plate(tag);
-        if (!BenchForms.tells(plate, test)) {
+        JobRecord job = book.record(tag);
+        if (!BenchForms.tells(job.plate(), test)) {
             throw BenchForms.noPlate();
         }
+        int speed = speed(job, test, body.speedOrFirst());
         Map<String, Object> typed =
                 Spelling.of(test.type(), body.typed() == null ? Map.of() : body.typed(), accounts.units(who));
-        Record input = TypedInput.read(test.type(), BenchForms.complete(test, typed, plate.orElse(null)))
+        Record input = TypedInput.read(
+                        test.type(), BenchForms.complete(test, speed, typed, job, tests.stoodWithstand(tag)))
                 .input();
         JobBook.Hand hand = JobBook.Hand.of(People.of(who), key);
         JobView view = book.addTest(
                 tag,
                 new JobBook.Test(
                         test,
-                        test == TestKind.SURGE_COMPARISON ? Map.of() : typed,
+                        speed,
+                        test.traces() ? Map.of() : typed,
                         input,
-                        TestKind.judge(input, book.rules()),
+                        test.judge(input, book.rules()),
                         body.simulated(),
+                        Optional.ofNullable(body.instrument()),
                         body.because() == null ? "" : body.because().strip()),
                 hand);
         double seconds = voltageSeconds(input);
@@ -126,41 +138,34 @@ class BenchController {
         return view;
     }
 
+    /** Speed 2 is taken on two-speed motors alone, and by tests that each speed has of its own. */
+    private static int speed(JobRecord job, TestKind test, int speed) {
+        boolean second = speed == 2
+                && job.plate().flatMap(Plate::secondSpeed).isPresent()
+                && test.further().filter(FurtherTest.Kind::eachSpeed).isPresent();
+        if (speed != 1 && !second) {
+            throw new InvalidInputException(List.of(new Problem(
+                    "speed",
+                    Problem.Code.RANGE,
+                    "speed is " + speed + "; this motor, or this test, has no such speed")));
+        }
+        return speed;
+    }
+
     /** How long a test held direct voltage on the winding: a minute for each step of a ramp. */
     private static double voltageSeconds(Record input) {
         if (input instanceof StepVoltageTest t) {
             return STEP_SECONDS * t.steps().size();
         }
+        if (input instanceof WithstandRecord t) {
+            return t.supply() == WithstandRecord.Supply.DIRECT ? t.heldSeconds() : 0;
+        }
+        if (input instanceof SurgeSet || input instanceof SurgeRise) {
+            return SURGE_SECONDS;
+        }
         return input instanceof InsulationTest t
                 ? t.readings().stream().mapToDouble(TimedReading::seconds).max().orElse(0)
                 : 0;
-    }
-
-    /** A lead hand's written reason against a limit that holds the gate; refused against anything that is no limit. */
-    @PostMapping("/gate")
-    JobView openGate(@PathVariable String tag, @RequestBody GateOpening body, Authentication who) {
-        Person lead = People.of(who, Role.LEAD, Role.ADMIN);
-        Problems problems = new Problems();
-        if (problems.name("reason", body.reason()) && body.reason().strip().length() > LONGEST_REASON) {
-            problems.add("reason", Problem.Code.RANGE, "reason has at most " + LONGEST_REASON + " characters");
-        }
-        problems.throwIfAny();
-        EnergiseGate.Reason against = book.view(tag).gate().holding().stream()
-                .filter(r -> r.code().equals(body.code()))
-                .findFirst()
-                .orElseThrow(() -> RefusedException.stale("The gate is not held by that any longer"));
-        if (!against.disputable()) {
-            throw RefusedException.gated(
-                    "Nobody may open the gate against this: " + against.sentence() + ". " + against.opens());
-        }
-        return book.addEvent(
-                tag,
-                EventKind.GATE_OPENED,
-                Map.of(
-                        "code", against.code(),
-                        "sentence", against.sentence(),
-                        "reason", body.reason().strip()),
-                JobBook.Hand.of(lead, null));
     }
 
     @PostMapping("/lock-out")

@@ -1,12 +1,21 @@
 package app.brasskettle.server.bench;
 
 import app.brasskettle.core.insulation.InsulationSystem;
+import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateReading;
+import app.brasskettle.core.nameplate.RatingBlock;
 import app.brasskettle.core.resistance.Conductor;
+import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.resistance.Pair;
+import app.brasskettle.core.rules.Question;
+import app.brasskettle.core.rules.School;
+import app.brasskettle.core.winding.WindingResult;
+import app.brasskettle.core.withstand.WithstandRecord;
+import app.brasskettle.core.withstand.WithstandTest;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.jobs.TestKind;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -19,9 +28,36 @@ final class BenchForms {
 
     private BenchForms() {}
 
-    /** The whole input of a test of {@code kind}. */
-    static Map<String, Object> complete(TestKind kind, Map<String, Object> typed, Plate plate) {
+    /** The whole input of a test of {@code kind} at one speed of the motor. */
+    static Map<String, Object> complete(
+            TestKind kind, int speed, Map<String, Object> typed, JobRecord job, Optional<WithstandRecord> stood) {
         Map<String, Object> whole = new LinkedHashMap<>(typed);
+        job.plate().ifPresent(plate -> fromPlate(kind, speed, plate, whole));
+        if (kind == TestKind.WITHSTAND_RECORD) {
+            // What counts as the same winding ends when somebody opens or rewinds it.
+            whole.put(
+                    "repeat",
+                    stood.filter(s -> s.state().word().equals(typed.get("state")))
+                            .isPresent());
+            whole.put("school", school(job).word());
+        }
+        if (kind == TestKind.START_LOG) {
+            job.winding()
+                    .map(WindingResult::currentDensityAPerMm2)
+                    .ifPresent(j -> whole.put("currentDensityAPerMm2", j));
+        }
+        return whole;
+    }
+
+    private static WithstandTest.School school(JobRecord job) {
+        return job.rules().school(Question.SURGE_LEVEL) == School.STANDARD
+                ? WithstandTest.School.STANDARD
+                : WithstandTest.School.WORKSHOP;
+    }
+
+    private static void fromPlate(TestKind kind, int speed, Plate plate, Map<String, Object> whole) {
+        Optional<RatingBlock> second = plate.secondSpeed().filter(b -> speed == 2);
+        Connection connection = second.map(RatingBlock::connection).orElse(plate.connection());
         switch (kind) {
             case INSULATION_RESISTANCE -> {
                 plate.ratedVoltageV().ifPresent(v -> whole.put("ratedVoltageV", v));
@@ -31,21 +67,44 @@ final class BenchForms {
                 whole.putIfAbsent("insulationSystem", InsulationSystem.THERMOSETTING.word());
             }
             case WINDING_RESISTANCE -> {
-                whole.put("connection", plate.connection().word());
+                whole.put("connection", connection.word());
                 whole.put("windingKind", plate.windingKind().word());
                 whole.putIfAbsent("conductor", Conductor.COPPER.word());
                 openPairs(whole);
             }
-            case SURGE_COMPARISON -> whole.put("connection", plate.connection().word());
+            case SURGE_COMPARISON -> whole.put("connection", connection.word());
+            case WITHSTAND_RECORD -> plate.ratedVoltageV().ifPresent(v -> whole.put("ratedVoltageV", v));
+            case VIBRATION -> plate.ratedPowerW().ifPresent(v -> whole.put("ratedPowerW", v));
             case NO_LOAD_RUN -> {
-                plate.ratedCurrentA().ifPresent(v -> whole.put("ratedCurrentA", v));
-                plate.ratedPowerW().ifPresent(v -> whole.put("ratedPowerW", v));
-                plate.ratedVoltageV().ifPresent(v -> whole.put("ratedVoltageV", v));
-                PlateReading.of(plate).poles().ifPresent(p -> whole.put("poles", p));
+                rating(plate, second, whole, true);
+                poles(plate, second).ifPresent(p -> whole.put("poles", p));
             }
-            case TESTER_PROOF, LOW_VOLTAGE_BALANCE, STEP_VOLTAGE, CORE_LOOP_RESULT -> {}
+            case START_LOG -> {
+                rating(plate, second, whole, false);
+                second.map(RatingBlock::ratedSpeedRpm)
+                        .or(plate::ratedSpeedRpm)
+                        .ifPresent(n -> whole.put("ratedSpeedRpm", n));
+            }
+            case ROTOR_PROOF -> {
+                whole.put("frequencyHz", plate.frequencyHz());
+                poles(plate, second).ifPresent(p -> whole.put("poles", p));
+            }
+            default -> {}
         }
-        return whole;
+    }
+
+    private static void rating(
+            Plate plate, Optional<RatingBlock> second, Map<String, Object> whole, boolean withPower) {
+        second.map(RatingBlock::ratedCurrentA).or(plate::ratedCurrentA).ifPresent(v -> whole.put("ratedCurrentA", v));
+        second.map(RatingBlock::ratedVoltageV).or(plate::ratedVoltageV).ifPresent(v -> whole.put("ratedVoltageV", v));
+        if (withPower) {
+            second.map(RatingBlock::ratedPowerW).or(plate::ratedPowerW).ifPresent(v -> whole.put("ratedPowerW", v));
+        }
+    }
+
+    /** Poles of the speed at hand. */
+    static Optional<Integer> poles(Plate plate, Optional<RatingBlock> second) {
+        return second.map(RatingBlock::poles).or(() -> PlateReading.of(plate).poles());
     }
 
     /** A pair typed as "open" is named as open and has no figure. */
@@ -69,17 +128,23 @@ final class BenchForms {
     }
 
     private static boolean isPair(String word) {
-        return app.brasskettle.core.worksheet.Word.parse(Pair.class, word).isPresent();
+        return Word.parse(Pair.class, word).isPresent();
     }
 
     /** Whether {@code plate} says what a test of {@code kind} is set and judged by. */
     static boolean tells(Optional<Plate> plate, TestKind kind) {
         return switch (kind) {
-            case TESTER_PROOF, LOW_VOLTAGE_BALANCE, STEP_VOLTAGE, CORE_LOOP_RESULT -> true;
             case NO_LOAD_RUN -> plate.flatMap(Plate::rating).isPresent();
-            case WINDING_RESISTANCE -> plate.isPresent();
-            case INSULATION_RESISTANCE, SURGE_COMPARISON ->
+            case START_LOG ->
+                plate.filter(p -> p.ratedVoltageV().isPresent()
+                                && p.ratedCurrentA().isPresent()
+                                && p.ratedSpeedRpm().isPresent())
+                        .isPresent();
+            case WINDING_RESISTANCE, ROTOR_PROOF -> plate.isPresent();
+            case INSULATION_RESISTANCE, SURGE_COMPARISON, WITHSTAND_RECORD ->
                 plate.flatMap(Plate::ratedVoltageV).isPresent();
+            case VIBRATION -> plate.flatMap(Plate::ratedPowerW).isPresent();
+            default -> true;
         };
     }
 

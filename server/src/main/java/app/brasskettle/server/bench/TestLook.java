@@ -52,7 +52,7 @@ record TestLook(
                 insulation.map(rules::other),
                 as(input, InsulationTest.class).flatMap(JobView.Fit::of),
                 as(input, ResistanceTest.class).map(rules::resistance),
-                input.filter(i -> TestKind.FURTHER.contains(kind)).map(i -> TestKind.judge(i, rules)));
+                input.filter(i -> kind.bySheet()).map(i -> kind.judge(i, rules)));
     }
 
     private static <T extends Record> Optional<T> as(Optional<? extends Record> input, Class<T> type) {

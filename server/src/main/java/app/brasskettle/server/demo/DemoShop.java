@@ -1,19 +1,6 @@
 package app.brasskettle.server.demo;
 
-import app.brasskettle.core.instruments.MotorFault;
-import app.brasskettle.core.instruments.SimulatedMotor;
-import app.brasskettle.core.insulation.InsulationSystem;
-import app.brasskettle.core.insulation.InsulationTest;
-import app.brasskettle.core.insulation.TestVoltage;
-import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.jobs.TesterProof;
-import app.brasskettle.core.nameplate.Plate;
-import app.brasskettle.core.resistance.Conductor;
-import app.brasskettle.core.resistance.Pair;
-import app.brasskettle.core.resistance.ResistanceTest;
-import app.brasskettle.core.resistance.TerminalOhms;
-import app.brasskettle.core.surge.SurgeLevel;
-import app.brasskettle.core.worksheet.RecordReader;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.Person;
@@ -37,12 +24,9 @@ import java.io.InputStream;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -66,7 +50,6 @@ import tools.jackson.databind.json.JsonMapper;
 class DemoShop implements ApplicationRunner {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoShop.class);
-    private static final double[] READ_AT = {15, 30, 60, 120, 180, 300, 420, 600};
     private static final Map<String, Person> PEOPLE = Map.of(
             "tech", new Person("tech", "Mara Orre", Role.TECHNICIAN),
             "lead", new Person("lead", "Ivo Dalby", Role.LEAD),
@@ -74,6 +57,7 @@ class DemoShop implements ApplicationRunner {
             "admin", new Person("admin", "Sunniva Tarn", Role.ADMIN));
 
     private final JobBook book;
+    private final DemoReadings readings;
     private final FloorBook floor;
     private final SettingsStore settings;
     private final PhotoBook photos;
@@ -85,6 +69,7 @@ class DemoShop implements ApplicationRunner {
 
     DemoShop(
             JobBook book,
+            DemoReadings readings,
             FloorBook floor,
             SettingsStore settings,
             PhotoBook photos,
@@ -93,6 +78,7 @@ class DemoShop implements ApplicationRunner {
             JsonMapper json,
             TransactionTemplate together) {
         this.book = book;
+        this.readings = readings;
         this.floor = floor;
         this.settings = settings;
         this.photos = photos;
@@ -197,7 +183,7 @@ class DemoShop implements ApplicationRunner {
         } else if (event.isPresent()) {
             book.addEvent(tag, event.get(), detail(tag, event.get(), deed.with()), hand);
         } else {
-            test(tag, story, deed, Word.parse(TestKind.class, deed.what()).orElseThrow(), hand);
+            test(tag, deed, Word.parse(TestKind.class, deed.what()).orElseThrow(), hand);
         }
     }
 
@@ -226,79 +212,24 @@ class DemoShop implements ApplicationRunner {
         return String.valueOf(told.get(name));
     }
 
-    private void test(String tag, Story story, Deed deed, TestKind kind, JobBook.Hand hand) {
+    private void test(String tag, Deed deed, TestKind kind, JobBook.Hand hand) {
         Object because = deed.with().getOrDefault("because", "");
-        Record input = kind == TestKind.TESTER_PROOF ? new TesterProof(20_000, true, 0) : read(tag, story, deed, kind);
-        Object result = TestKind.judge(input, book.rules());
+        int speed = deed.with().get("speed") instanceof Number n ? n.intValue() : 1;
+        Record input = kind == TestKind.TESTER_PROOF
+                ? new TesterProof(20_000, true, 0)
+                : readings.of(tag, kind, speed, deed.with());
         book.addTest(
                 tag,
-                new JobBook.Test(kind, Map.of(), input, result, kind != TestKind.TESTER_PROOF, because.toString()),
+                new JobBook.Test(
+                        kind,
+                        speed,
+                        Map.of(),
+                        input,
+                        kind.judge(input, book.rules()),
+                        kind != TestKind.TESTER_PROOF,
+                        Optional.empty(),
+                        because.toString()),
                 hand);
-    }
-
-    private Record read(String tag, Story story, Deed deed, TestKind kind) {
-        Plate plate = book.plate(tag).orElseThrow();
-        Set<MotorFault> faults = EnumSet.noneOf(MotorFault.class);
-        story.faults().forEach(f -> faults.add(Word.parse(MotorFault.class, f).orElseThrow()));
-        SimulatedMotor motor = new SimulatedMotor(
-                plate.ratedVoltageV().orElseThrow(),
-                plate.ratedPowerW().orElseThrow(),
-                plate.connection(),
-                story.windingTemperatureC(),
-                faults,
-                tag.hashCode());
-        return switch (kind) {
-            case INSULATION_RESISTANCE -> insulation(motor, plate, deed);
-            case WINDING_RESISTANCE -> resistance(motor, plate);
-            case SURGE_COMPARISON ->
-                motor.surge(
-                        SurgeLevel.peakV(plate.ratedVoltageV().orElseThrow(), SurgeLevel.State.IN_SERVICE),
-                        !Boolean.FALSE.equals(deed.with().get("rotorFitted")));
-            case LOW_VOLTAGE_BALANCE -> motor.balance(8).orElseThrow();
-            case STEP_VOLTAGE, NO_LOAD_RUN, CORE_LOOP_RESULT -> RecordReader.read(kind.type(), deed.with());
-            case TESTER_PROOF -> throw new IllegalArgumentException("a proof of the tester reads no motor");
-        };
-    }
-
-    private static InsulationTest insulation(SimulatedMotor motor, Plate plate, Deed deed) {
-        double last = deed.with().get("seconds") instanceof Number n ? n.doubleValue() : 600;
-        List<TimedReading> readings = new ArrayList<>();
-        double testV = TestVoltage.forRated(plate.ratedVoltageV().orElseThrow()).lowV();
-        for (double t : READ_AT) {
-            if (t <= last) {
-                readings.add(motor.insulationAt(t, testV));
-            }
-        }
-        return new InsulationTest(
-                plate.ratedVoltageV().orElseThrow(),
-                plate.windingKind(),
-                InsulationSystem.THERMOSETTING,
-                plate.madeBefore1970(),
-                plate.insulationClass(),
-                motor.windingTemperatureC(),
-                Optional.of(motor.windingTemperatureC()),
-                Optional.of(58.0),
-                readings);
-    }
-
-    private static ResistanceTest resistance(SimulatedMotor motor, Plate plate) {
-        Map<Pair, Double> ohms = motor.terminalOhms();
-        List<Pair> open = new ArrayList<>();
-        for (Pair pair : Pair.values()) {
-            if (!ohms.containsKey(pair)) {
-                open.add(pair);
-            }
-        }
-        return new ResistanceTest(
-                plate.connection(),
-                plate.windingKind(),
-                Conductor.COPPER,
-                motor.windingTemperatureC(),
-                new TerminalOhms(
-                        Optional.ofNullable(ohms.get(Pair.AB)),
-                        Optional.ofNullable(ohms.get(Pair.BC)),
-                        Optional.ofNullable(ohms.get(Pair.CA))),
-                open.isEmpty() ? Optional.empty() : Optional.of(open));
     }
 
     private JobBook.Hand hand(String by, double hoursAgo) {

@@ -1,20 +1,26 @@
 package app.brasskettle.server.instruments;
 
+import app.brasskettle.core.instruments.DeviceFault;
+import app.brasskettle.core.instruments.Faults;
 import app.brasskettle.core.instruments.MotorFault;
+import app.brasskettle.core.instruments.Severity;
 import app.brasskettle.core.instruments.SimulatedMotor;
 import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.nameplate.PlateReading;
+import app.brasskettle.core.nameplate.RatingBlock;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.problems.RefusedException;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 /** The simulated motor of a job: its rating from the nameplate, its faults from the job's own setting. */
 @Component
-class SimulatedMotors {
+public class SimulatedMotors {
+
+    private static final int USUAL_POLES = 4;
 
     private final JobBook book;
 
@@ -23,22 +29,66 @@ class SimulatedMotors {
     }
 
     SimulatedMotor of(String tag) {
+        return of(tag, 1);
+    }
+
+    /** The motor as it is at one of its speeds. */
+    public SimulatedMotor of(String tag, int speed) {
         Plate plate = book.plate(tag)
                 .filter(p -> p.ratedVoltageV().isPresent() && p.ratedPowerW().isPresent())
                 .orElseThrow(() -> RefusedException.gated(
                         "Read or estimate voltage and power first: the instruments set themselves by them"));
         Map<String, Object> setting = book.simulatedMotor(tag);
-        Set<MotorFault> faults = EnumSet.noneOf(MotorFault.class);
-        if (setting.get("faults") instanceof List<?> words) {
-            words.forEach(w -> Word.parse(MotorFault.class, w.toString()).ifPresent(faults::add));
-        }
+        long seed = setting.get("seed") instanceof Number n ? n.longValue() : tag.hashCode();
+        return of(plate, speed, setting, seed);
+    }
+
+    /** The motor of {@code plate} with what a job set for its model. */
+    private static SimulatedMotor of(Plate plate, int speed, Map<String, Object> setting, long seed) {
+        Optional<RatingBlock> second = plate.secondSpeed().filter(b -> speed == 2);
+        int poles = second.map(RatingBlock::poles)
+                .or(() -> PlateReading.of(plate).poles())
+                .orElse(USUAL_POLES);
         double temperature = setting.get("windingTemperatureC") instanceof Number n ? n.doubleValue() : 20;
         return new SimulatedMotor(
-                plate.ratedVoltageV().get(),
-                plate.ratedPowerW().get(),
-                plate.connection(),
+                new SimulatedMotor.Rating(
+                        plate.phases(),
+                        second.map(RatingBlock::ratedVoltageV)
+                                .or(plate::ratedVoltageV)
+                                .orElseThrow(),
+                        second.map(RatingBlock::ratedPowerW)
+                                .or(plate::ratedPowerW)
+                                .orElseThrow(),
+                        plate.frequencyHz(),
+                        poles,
+                        second.map(RatingBlock::connection).orElse(plate.connection())),
                 temperature,
-                faults,
-                tag.hashCode());
+                faults(setting),
+                speed == 2 ? seed + 1 : seed);
+    }
+
+    /** Faults by their words, each clear unless its severity is named. */
+    private static Faults faults(Map<String, Object> setting) {
+        Faults faults = Faults.none();
+        Map<?, ?> severities = setting.get("severities") instanceof Map<?, ?> m ? m : Map.of();
+        if (setting.get("faults") instanceof List<?> words) {
+            for (Object word : words) {
+                Optional<MotorFault> fault = Word.parse(MotorFault.class, word.toString());
+                if (fault.isPresent()) {
+                    Object told = severities.get(word);
+                    Severity severity = Word.parse(Severity.class, told == null ? "" : told.toString())
+                            .orElse(Severity.CLEAR);
+                    faults = faults.with(fault.get(), severity);
+                }
+            }
+        }
+        return faults;
+    }
+
+    /** How the instruments of a job fail, if they do. */
+    DeviceFault device(String tag) {
+        Object told = book.simulatedMotor(tag).get("deviceFault");
+        return Word.parse(DeviceFault.class, told == null ? "" : told.toString())
+                .orElse(DeviceFault.NONE);
     }
 }

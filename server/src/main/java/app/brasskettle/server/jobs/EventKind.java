@@ -23,5 +23,7 @@ public enum EventKind implements Word {
     RESUMED,
     LEFT,
     CAME_BACK,
-    GATE_OPENED
+    GATE_OPENED,
+    OVERRULED,
+    RUN_RELEASED
 }

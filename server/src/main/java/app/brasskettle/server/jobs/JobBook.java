@@ -11,6 +11,8 @@ import app.brasskettle.core.teardown.OpeningGate;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.server.access.Person;
+import app.brasskettle.server.calibration.InstrumentStore;
+import app.brasskettle.server.calibration.ShopInstrument;
 import app.brasskettle.server.customers.CustomerStore;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.settings.SettingsStore;
@@ -36,8 +38,16 @@ public class JobBook {
     private final RequestKeys keys;
     private final CustomerStore customers;
     private final SettingsStore settings;
+    private final InstrumentStore instruments;
 
-    JobBook(JobStore store, Journal journal, RequestKeys keys, CustomerStore customers, SettingsStore settings) {
+    JobBook(
+            JobStore store,
+            Journal journal,
+            RequestKeys keys,
+            CustomerStore customers,
+            SettingsStore settings,
+            InstrumentStore instruments) {
+        this.instruments = instruments;
         this.customers = customers;
         this.settings = settings;
         this.store = store;
@@ -59,7 +69,26 @@ public class JobBook {
 
     /** A test to record. */
     public record Test(
-            TestKind kind, Map<String, Object> typed, Record input, Object result, boolean simulated, String because) {}
+            TestKind kind,
+            int speed,
+            Map<String, Object> typed,
+            Record input,
+            Object result,
+            boolean simulated,
+            Optional<Long> instrument,
+            String because) {
+
+        /** A test at the first speed by no instrument of the shop's list. */
+        public static Test of(
+                TestKind kind,
+                Map<String, Object> typed,
+                Record input,
+                Object result,
+                boolean simulated,
+                String because) {
+            return new Test(kind, 1, typed, input, result, simulated, Optional.empty(), because);
+        }
+    }
 
     @Transactional(readOnly = true)
     public JobView view(String tag) {
@@ -217,7 +246,7 @@ public class JobBook {
         if (repeated(hand)) {
             return view(tag);
         }
-        boolean repeat = load(row).standing(test.kind()).isPresent();
+        boolean repeat = load(row).standing(test.kind(), test.speed()).isPresent();
         if (repeat && test.because().isBlank()) {
             throw new InvalidInputException(List.of(new Problem(
                     "because",
@@ -228,14 +257,16 @@ public class JobBook {
                 row.id(),
                 new JobStore.NewTest(
                         test.kind(),
+                        test.speed(),
                         test.typed(),
                         test.input(),
                         test.result(),
                         test.simulated(),
+                        test.instrument().map(this::reading),
                         repeat ? test.because() : "first test",
                         hand.name(),
                         hand.at()));
-        finish(row, hand, "tested " + test.kind().word(), test.result());
+        finish(row, hand, "tested " + JobRow.TestRow.key(test.kind(), test.speed()), test.result());
         return summarise(tag);
     }
 
@@ -261,6 +292,16 @@ public class JobBook {
         store.simulatedMotor(row.id(), motor);
         journal.write(row.id(), hand.name(), hand.at(), "simulated motor", row.simulatedMotor(), motor);
         return summarise(tag);
+    }
+
+    /** The instrument of the shop's list, as it stood when it read. */
+    private JobRow.Instrument reading(long id) {
+        ShopInstrument instrument = instruments
+                .find(id)
+                .filter(i -> !i.retired())
+                .orElseThrow(() -> new InvalidInputException(List.of(new Problem(
+                        "instrument", Problem.Code.UNKNOWN, "instrument " + id + " is none of the shop's in use"))));
+        return new JobRow.Instrument(instrument.name(), instrument.calibrationDue());
     }
 
     private boolean repeated(Hand hand) {

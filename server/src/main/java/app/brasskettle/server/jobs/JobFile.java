@@ -2,6 +2,7 @@ package app.brasskettle.server.jobs;
 
 import app.brasskettle.server.customers.Customer;
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
@@ -60,13 +61,19 @@ public record JobFile(
     /** A sheet as typed. */
     public record Sheet(String kind, Map<String, Object> typed, String by, OffsetDateTime at) {}
 
-    /** A test: readings as typed and as read, what was judged of them then, and why it superseded the one before. */
+    /**
+     * A test: readings as typed and as read, what was judged of them then, and why it superseded the one before. Files of an
+     * earlier day name no speed, which is the first, and no instrument.
+     */
     public record Test(
             String kind,
+            Integer speed,
             Map<String, Object> typed,
             Map<String, Object> input,
             Map<String, Object> result,
             boolean simulated,
+            String instrument,
+            LocalDate calibrationDue,
             String because,
             String by,
             OffsetDateTime at) {}

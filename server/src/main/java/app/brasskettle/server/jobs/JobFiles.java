@@ -24,6 +24,7 @@ public class JobFiles {
 
     private static final int MOST_ROWS = 5000;
     private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_INSTRUMENT = 80;
     private static final String TAG = "[A-Z]{2}-[0-9]{4,12}";
 
     private final JobBook book;
@@ -82,19 +83,22 @@ public class JobFiles {
     }
 
     private static List<JobFile.Test> tests(RecordedJob job) {
-        Map<TestKind, String> reasons = new HashMap<>();
+        Map<String, String> reasons = new HashMap<>();
         List<JobFile.Test> tests = new ArrayList<>();
         for (JobRow.TestRow t : job.tests) {
             tests.add(new JobFile.Test(
                     t.kind().word(),
+                    t.speed(),
                     t.typed(),
                     t.input(),
                     t.result(),
                     t.simulated(),
-                    reasons.getOrDefault(t.kind(), ""),
+                    t.instrument().map(JobRow.Instrument::name).orElse(null),
+                    t.instrument().map(JobRow.Instrument::calibrationDue).orElse(null),
+                    reasons.getOrDefault(t.key(), ""),
                     t.by(),
                     t.at()));
-            reasons.put(t.kind(), t.supersededBecause().orElse(""));
+            reasons.put(t.key(), t.supersededBecause().orElse(""));
         }
         return tests;
     }
@@ -151,10 +155,13 @@ public class JobFiles {
                     id,
                     new JobStore.NewTest(
                             kind,
+                            speed(t),
                             t.typed(),
                             input,
-                            TestKind.judge(input, book.rules()),
+                            kind.judge(input, book.rules()),
                             t.simulated(),
+                            Optional.ofNullable(t.instrument())
+                                    .map(name -> new JobRow.Instrument(name, t.calibrationDue())),
                             because,
                             t.by(),
                             t.at()));
@@ -162,6 +169,10 @@ public class JobFiles {
         for (JobFile.Event e : file.events()) {
             store.addEvent(id, Word.parse(EventKind.class, e.kind()).orElseThrow(), e.detail(), e.by(), e.at());
         }
+    }
+
+    private static int speed(JobFile.Test t) {
+        return t.speed() == null ? 1 : t.speed();
     }
 
     private static Receipt receipt(JobFile.Job told) {
@@ -243,6 +254,16 @@ public class JobFiles {
         signed(at, t.by(), t.at(), now, problems);
         problems.present(at + ".typed", t.typed());
         problems.present(at + ".because", t.because());
+        problems.whole(at + ".speed", speed(t), 1, 2, "");
+        if (t.instrument() != null
+                && problems.name(at + ".instrument", t.instrument())
+                && problems.present(at + ".calibrationDue", t.calibrationDue())
+                && t.instrument().length() > LONGEST_INSTRUMENT) {
+            problems.add(
+                    at + ".instrument",
+                    Problem.Code.RANGE,
+                    at + ".instrument has at most " + LONGEST_INSTRUMENT + " characters");
+        }
         Optional<TestKind> kind = kind(TestKind.class, t.kind(), at, problems);
         if (kind.isPresent() && problems.present(at + ".input", t.input())) {
             inner(at + ".input", problems, () -> RecordReader.read(kind.get().type(), t.input()));

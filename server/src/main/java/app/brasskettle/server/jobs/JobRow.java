@@ -3,6 +3,7 @@ package app.brasskettle.server.jobs;
 import app.brasskettle.core.quantity.Spelling;
 import app.brasskettle.core.quantity.UnitSystem;
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.Map;
 import java.util.Optional;
@@ -70,19 +71,33 @@ record JobRow(
     record TestRow(
             long id,
             TestKind kind,
+            int speed,
             Map<String, Object> typed,
             Map<String, Object> input,
             Map<String, Object> result,
             boolean simulated,
+            Optional<Instrument> instrument,
             String by,
             OffsetDateTime at,
             Optional<Long> supersededBy,
             Optional<String> supersededBecause) {
 
+        /** Key under which the test stands on its job. */
+        String key() {
+            return key(kind, speed);
+        }
+
+        static String key(TestKind kind, int speed) {
+            return speed == 1 ? kind.word() : kind.word() + "/" + speed;
+        }
+
         boolean stands() {
             return supersededBy.isEmpty();
         }
     }
+
+    /** The instrument that read a test, and until when it was calibrated then. */
+    public record Instrument(String name, LocalDate calibrationDue) {}
 
     /** An event as stored. */
     record EventRow(EventKind kind, Map<String, Object> detail, String by, OffsetDateTime at) {

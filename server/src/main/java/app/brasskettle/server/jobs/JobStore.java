@@ -4,6 +4,8 @@ import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.json.StrictJson;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Types;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
@@ -96,7 +98,7 @@ class JobStore {
     /** Lets a job leave the shop, or takes it back with nothing given. */
     void left(long jobId, Optional<FloorRow.Left> left) {
         db.sql("update job set left_at = :at, left_how = :how where id = :id")
-                .param("at", left.map(FloorRow.Left::at).orElse(null), java.sql.Types.TIMESTAMP_WITH_TIMEZONE)
+                .param("at", left.map(FloorRow.Left::at).orElse(null), Types.TIMESTAMP_WITH_TIMEZONE)
                 .param("how", left.map(FloorRow.Left::how).orElse(null))
                 .param("id", jobId)
                 .update();
@@ -117,7 +119,7 @@ class JobStore {
                 update job set set_down_by = :by, set_down_at = :at, hands_were = :hands, displaced_by = :displaced
                 where id = :id""")
                 .param("by", setDown.map(FloorRow.SetDown::by).orElse(null))
-                .param("at", setDown.map(FloorRow.SetDown::at).orElse(null), java.sql.Types.TIMESTAMP_WITH_TIMEZONE)
+                .param("at", setDown.map(FloorRow.SetDown::at).orElse(null), Types.TIMESTAMP_WITH_TIMEZONE)
                 .param("hands", setDown.map(FloorRow.SetDown::handsWere).orElse(null))
                 .param(
                         "displaced",
@@ -140,7 +142,7 @@ class JobStore {
                 .param("supply", job.supply())
                 .param("urgency", job.urgency())
                 .param("outage", job.outageCostPerHour())
-                .param("promised", job.promisedAt().orElse(null), java.sql.Types.TIMESTAMP_WITH_TIMEZONE)
+                .param("promised", job.promisedAt().orElse(null), Types.TIMESTAMP_WITH_TIMEZONE)
                 .param("received", job.receivedAt())
                 .param("by", job.receivedBy())
                 .param("motor", json.text(job.simulatedMotor()))
@@ -191,7 +193,7 @@ class JobStore {
                 .param("step", step)
                 .param("worst", worst)
                 .param("gate", gate)
-                .param("mark", mark.orElse(null), java.sql.Types.VARCHAR)
+                .param("mark", mark.orElse(null), Types.VARCHAR)
                 .param("find", find)
                 .param("id", jobId)
                 .update();
@@ -248,16 +250,25 @@ class JobStore {
                     return new JobRow.TestRow(
                             row.getLong("id"),
                             Word.parse(TestKind.class, row.getString("kind")).orElseThrow(),
+                            row.getInt("speed"),
                             json.stored(row.getString("typed")),
                             json.stored(row.getString("input")),
                             json.stored(row.getString("result")),
                             row.getBoolean("simulated"),
+                            instrument(row),
                             row.getString("taken_by"),
                             row.getObject("taken_at", OffsetDateTime.class),
                             superseder == 0 ? Optional.empty() : Optional.of(superseder),
                             Optional.ofNullable(row.getString("superseded_because")));
                 })
                 .list();
+    }
+
+    private static Optional<JobRow.Instrument> instrument(ResultSet row) throws SQLException {
+        String name = row.getString("instrument");
+        return name == null
+                ? Optional.empty()
+                : Optional.of(new JobRow.Instrument(name, row.getObject("calibration_due", LocalDate.class)));
     }
 
     /** Adds a test; the one that stood until now is superseded by it, for the reason given. */
@@ -267,18 +278,30 @@ class JobStore {
                 .single();
         db.sql("""
                 update bench_test set superseded_by = :new, superseded_because = :because
-                where job_id = :job and kind = :kind and superseded_by is null""")
+                where job_id = :job and kind = :kind and speed = :speed and superseded_by is null""")
                 .param("new", id)
                 .param("because", test.because())
                 .param("job", jobId)
                 .param("kind", test.kind().word())
+                .param("speed", test.speed())
                 .update();
         db.sql("""
-                insert into bench_test (id, job_id, kind, typed, input, result, rule_version, simulated, taken_by, taken_at)
-                values (:id, :job, :kind, :typed::jsonb, :input::jsonb, :result::jsonb, :rule, :simulated, :by, :at)""")
+                insert into bench_test (id, job_id, kind, speed, typed, input, result, rule_version, simulated, instrument,
+                  calibration_due, taken_by, taken_at)
+                values (:id, :job, :kind, :speed, :typed::jsonb, :input::jsonb, :result::jsonb, :rule, :simulated, :instrument,
+                  :due, :by, :at)""")
                 .param("id", id)
                 .param("job", jobId)
                 .param("kind", test.kind().word())
+                .param("speed", test.speed())
+                .param(
+                        "instrument",
+                        test.instrument().map(JobRow.Instrument::name).orElse(null),
+                        Types.VARCHAR)
+                .param(
+                        "due",
+                        test.instrument().map(JobRow.Instrument::calibrationDue).orElse(null),
+                        Types.DATE)
                 .param("typed", json.text(test.typed()))
                 .param("input", json.text(test.input()))
                 .param("result", json.text(test.result()))
@@ -315,10 +338,12 @@ class JobStore {
     /** A test about to be stored. */
     record NewTest(
             TestKind kind,
+            int speed,
             Map<String, Object> typed,
             Record input,
             Object result,
             boolean simulated,
+            Optional<JobRow.Instrument> instrument,
             String because,
             String by,
             OffsetDateTime at) {

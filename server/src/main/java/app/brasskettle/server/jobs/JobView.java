@@ -140,5 +140,6 @@ public record JobView(
     public record Chosen(String option, String customer, String how, String reason, Done done) {}
 
     /** The simulated motor the instruments of this job read. */
-    public record SimulatedMotorView(List<String> faults, double windingTemperatureC) {}
+    public record SimulatedMotorView(
+            List<String> faults, Map<String, String> severities, double windingTemperatureC, String deviceFault) {}
 }

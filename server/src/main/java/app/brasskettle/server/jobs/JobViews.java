@@ -173,11 +173,16 @@ final class JobViews {
         Map<String, JobView.Further> further = new LinkedHashMap<>();
         for (FurtherTest test : record.further()) {
             TestKind kind = Word.parse(TestKind.class, test.kind().word()).orElseThrow();
-            JobRow.TestRow row = job.standing(kind).orElseThrow();
-            Object output = TestKind.further(RecordReader.read(kind.type(), row.input()));
+            JobRow.TestRow row = job.standing(kind, test.speed()).orElseThrow();
+            Record input = RecordReader.read(kind.type(), row.input());
             further.put(
-                    kind.word(),
-                    new JobView.Further(row.typed(), output, test.judgement(), row.simulated(), done(row)));
+                    row.key(),
+                    new JobView.Further(
+                            row.typed(),
+                            kind.judged(input, record.rules()),
+                            record.said(test.step(), test.at(), test.judgement()),
+                            row.simulated(),
+                            done(row)));
         }
         return further;
     }
@@ -236,6 +241,11 @@ final class JobViews {
             list.forEach(f -> faults.add(f.toString()));
         }
         double temperature = motor.get("windingTemperatureC") instanceof Number n ? n.doubleValue() : 20;
-        return new JobView.SimulatedMotorView(faults, temperature);
+        Map<String, String> severities = new LinkedHashMap<>();
+        if (motor.get("severities") instanceof Map<?, ?> told) {
+            told.forEach((fault, severity) -> severities.put(fault.toString(), severity.toString()));
+        }
+        return new JobView.SimulatedMotorView(
+                faults, severities, temperature, String.valueOf(motor.getOrDefault("deviceFault", "none")));
     }
 }

@@ -1,10 +1,10 @@
 package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.jobs.Arrival;
-import app.brasskettle.core.jobs.FurtherTest;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.jobs.Station;
 import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Word;
 import java.util.ArrayList;
@@ -88,21 +88,16 @@ final class Ledger {
     }
 
     private void test(JobRow.TestRow t) {
-        String step = switch (t.kind()) {
-            case TESTER_PROOF -> "bench/dead";
-            case INSULATION_RESISTANCE -> "bench/insulation";
-            case WINDING_RESISTANCE -> "bench/resistance";
-            case SURGE_COMPARISON -> "bench/surge";
-            case LOW_VOLTAGE_BALANCE, STEP_VOLTAGE, NO_LOAD_RUN, CORE_LOOP_RESULT ->
-                Word.parse(FurtherTest.Kind.class, t.kind().word())
-                        .orElseThrow()
-                        .step();
-        };
+        String step = t.kind().step(t.speed());
         Verdict verdict = verdict(t.result());
         String headline = text(t.result(), "headline");
         if (t.kind() == TestKind.INSULATION_RESISTANCE && t.stands()) {
             verdict = reading.insulation().orElseThrow().verdict();
             headline = reading.insulation().orElseThrow().headline();
+        }
+        if (t.stands()) {
+            Judgement own = new Judgement(verdict, headline, "", "", "");
+            verdict = job.record().said(step, JobClock.seconds(t.at()), own).verdict();
         }
         String note = t.supersededBecause().map(b -> "repeated: " + b).orElse("");
         lines.add(new JobView.LedgerEntry(verdict, headline, t.by(), t.at(), step, t.simulated(), !t.stands(), note));
@@ -111,6 +106,11 @@ final class Ledger {
     /** The judgement stored with a test: what was said at the time, whatever the rules say today. */
     private static Verdict verdict(Map<String, Object> result) {
         return Word.parse(Verdict.class, text(result, "verdict")).orElse(Verdict.UNPROVEN);
+    }
+
+    /** What was said of a test when it was taken. */
+    static String headline(JobRow.TestRow test) {
+        return text(test.result(), "headline");
     }
 
     private static String text(Map<String, Object> result, String name) {
@@ -146,6 +146,14 @@ final class Ledger {
             case CAME_BACK -> add(e, Verdict.UNPROVEN, "Back in the shop", "gate");
             case GATE_OPENED ->
                 add(e, Verdict.WATCH, "Gate opened against “" + e.text("sentence") + "”: " + e.text("reason"), "gate");
+            case OVERRULED ->
+                add(
+                        e,
+                        Word.parse(Verdict.class, e.text("verdict")).orElse(Verdict.UNPROVEN),
+                        "Overruled “" + e.text("sentence") + "”: " + e.text("reason"),
+                        e.text("step"));
+            case RUN_RELEASED ->
+                add(e, Verdict.HOLDS, "Released to run; " + e.text("atTheStop") + " at the stop", "bench/release");
             case PICKED_UP -> add(e, Verdict.UNPROVEN, "Picked up again", "gate");
             case VOLTAGE_APPLIED, ISOLATED, EVIDENCE_RESTORED -> {}
         }

@@ -9,6 +9,8 @@ import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.Course;
 import app.brasskettle.core.jobs.FurtherTest;
 import app.brasskettle.core.jobs.JobRecord;
+import app.brasskettle.core.jobs.Overdue;
+import app.brasskettle.core.jobs.Overruling;
 import app.brasskettle.core.jobs.Station;
 import app.brasskettle.core.jobs.TesterProof;
 import app.brasskettle.core.nameplate.Plate;
@@ -17,11 +19,13 @@ import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.teardown.PaintedStator;
+import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.worksheet.RecordReader;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.settings.ShopSettings;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -71,7 +75,13 @@ final class RecordedJob {
     }
 
     Optional<JobRow.TestRow> standing(TestKind kind) {
-        return tests.stream().filter(t -> t.kind() == kind && t.stands()).findFirst();
+        return standing(kind, 1);
+    }
+
+    Optional<JobRow.TestRow> standing(TestKind kind, int speed) {
+        return tests.stream()
+                .filter(t -> t.kind() == kind && t.speed() == speed && t.stands())
+                .findFirst();
     }
 
     /** The readings of the standing test. */
@@ -117,7 +127,10 @@ final class RecordedJob {
                         .map(t -> new JobRecord.Taken<>(rules.resistance(t.result()), t.at())),
                 taken(TestKind.SURGE_COMPARISON, SurgeSet.class)
                         .map(t -> new JobRecord.Taken<>(rules.surge(t.result()), t.at())),
-                further(),
+                further(rules),
+                overrulings(),
+                overdue(),
+                last(EventKind.RUN_RELEASED).map(JobRow.EventRow::epochSeconds),
                 isolated(),
                 all(EventKind.GATE_OPENED).stream()
                         .map(e -> new GateFacts.Opening(e.text("code"), e.text("sentence"), e.by(), e.text("reason")))
@@ -140,12 +153,46 @@ final class RecordedJob {
                 last(EventKind.CHOSEN).map(e -> e.text("option")));
     }
 
-    private List<FurtherTest> further() {
+    /** Standing tests that are none of the first three at the first speed. */
+    private List<FurtherTest> further(ShopRules rules) {
         List<FurtherTest> further = new ArrayList<>();
-        for (TestKind kind : TestKind.FURTHER) {
-            taken(kind, kind.type()).ifPresent(t -> further.add(FurtherTest.of(TestKind.further(t.result()), t.at())));
+        for (JobRow.TestRow t : tests) {
+            if (t.stands() && (t.kind().bySheet() || t.speed() > 1)) {
+                t.kind()
+                        .further()
+                        .ifPresent(kind -> further.add(FurtherTest.of(
+                                kind,
+                                t.speed(),
+                                t.kind().judged(RecordReader.read(t.kind().type(), t.input()), rules),
+                                JobClock.seconds(t.at()))));
+            }
         }
+        further.sort(Comparator.comparing(FurtherTest::kind).thenComparing(FurtherTest::speed));
         return List.copyOf(further);
+    }
+
+    private List<Overdue> overdue() {
+        List<Overdue> all = new ArrayList<>();
+        for (JobRow.TestRow t : tests) {
+            t.instrument()
+                    .filter(i -> i.calibrationDue().isBefore(t.at().toLocalDate()))
+                    .ifPresent(i -> all.add(new Overdue(
+                            t.kind().step(t.speed()),
+                            JobClock.seconds(t.at()),
+                            i.name(),
+                            i.calibrationDue().toString())));
+        }
+        return List.copyOf(all);
+    }
+
+    private List<Overruling> overrulings() {
+        List<Overruling> all = new ArrayList<>();
+        for (JobRow.EventRow e : all(EventKind.OVERRULED)) {
+            Word.parse(Verdict.class, e.text("verdict"))
+                    .ifPresent(v ->
+                            all.add(new Overruling(e.text("step"), e.figure("testAt"), v, e.by(), e.text("reason"))));
+        }
+        return List.copyOf(all);
     }
 
     /** Skips, a return and holds, as the events and the row tell them. */

@@ -1,68 +1,112 @@
 package app.brasskettle.server.jobs;
 
-import app.brasskettle.core.balance.BalanceTest;
-import app.brasskettle.core.catalogue.WorksheetCatalogue;
-import app.brasskettle.core.coreloop.CoreLoopReading;
 import app.brasskettle.core.insulation.InsulationTest;
+import app.brasskettle.core.jobs.FurtherTest;
 import app.brasskettle.core.jobs.TesterProof;
 import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.rules.ShopRules;
-import app.brasskettle.core.run.NoLoadRun;
+import app.brasskettle.core.shaftvoltage.ShaftVoltageTest;
+import app.brasskettle.core.surge.SurgeRise;
 import app.brasskettle.core.surge.SurgeSet;
-import app.brasskettle.core.withstand.StepVoltageTest;
+import app.brasskettle.core.verdict.Judged;
 import app.brasskettle.core.worksheet.Word;
-import java.util.EnumSet;
-import java.util.Set;
+import app.brasskettle.core.worksheet.Worksheet;
+import java.util.Optional;
 
-/** Tests of the bench. */
+/** Tests of the bench, as they are called and kept. */
 public enum TestKind implements Word {
     TESTER_PROOF(TesterProof.class),
     INSULATION_RESISTANCE(InsulationTest.class),
     WINDING_RESISTANCE(ResistanceTest.class),
     SURGE_COMPARISON(SurgeSet.class),
-    LOW_VOLTAGE_BALANCE(BalanceTest.class),
-    STEP_VOLTAGE(StepVoltageTest.class),
-    NO_LOAD_RUN(NoLoadRun.class),
-    CORE_LOOP_RESULT(CoreLoopReading.class);
+    SINGLE_PHASE_WINDINGS,
+    LOW_VOLTAGE_BALANCE,
+    PROTECTOR,
+    BEARING_INSULATION,
+    WITHSTAND_RECORD,
+    STEP_VOLTAGE,
+    SURGE_RISE,
+    STARTING_GEAR,
+    START_LOG,
+    NO_LOAD_RUN,
+    ROLLED_LEADS,
+    RUN_WATCH,
+    VIBRATION,
+    ROTOR_PROOF,
+    SHAFT_VOLTAGE,
+    HEAT_RUN,
+    CORE_LOOP_RESULT,
+    ROTOR_BALANCE;
 
-    /** Tests whose form, computation and judgement are those of the worksheet of the same name. */
-    public static final Set<TestKind> FURTHER =
-            EnumSet.of(LOW_VOLTAGE_BALANCE, STEP_VOLTAGE, NO_LOAD_RUN, CORE_LOOP_RESULT);
-
+    private final Optional<FurtherTest.Kind> further = Word.parse(FurtherTest.Kind.class, word());
     private final Class<? extends Record> type;
 
     TestKind(Class<? extends Record> type) {
         this.type = type;
     }
 
-    /** What the core makes of the readings of a test by the shop's rules. */
-    public static Object judge(Record input, ShopRules rules) {
+    /** A test whose form, computation and judgement are those of its worksheet. */
+    TestKind() {
+        this.type = further.orElseThrow().sheet().inputType();
+    }
+
+    /** The test as the core calls it beside the first ones; empty for those that stand alone. */
+    public Optional<FurtherTest.Kind> further() {
+        return further;
+    }
+
+    /** The step of a job where it is taken, for a motor's speed 1 or 2. */
+    public String step(int speed) {
+        return switch (this) {
+            case TESTER_PROOF -> "bench/dead";
+            case INSULATION_RESISTANCE -> "bench/insulation";
+            default -> further.orElseThrow().step(speed);
+        };
+    }
+
+    /** Whether form, computation and judgement are those of the worksheet of the same name. */
+    public boolean bySheet() {
+        return this != TESTER_PROOF
+                && this != INSULATION_RESISTANCE
+                && this != WINDING_RESISTANCE
+                && this != SURGE_COMPARISON;
+    }
+
+    /** Whether its readings are traces, too long to show as they were typed. */
+    public boolean traces() {
+        return this == SURGE_COMPARISON || this == SURGE_RISE;
+    }
+
+    /** What the core makes of the readings of this test by the shop's rules. */
+    public Object judge(Record input, ShopRules rules) {
         if (input instanceof InsulationTest t) {
             return rules.insulation(t);
         }
+        if (input instanceof TesterProof p) {
+            return p.judge();
+        }
+        return judged(input, rules);
+    }
+
+    /** The same for a test that the core takes as a further one. */
+    Judged judged(Record input, ShopRules rules) {
         if (input instanceof ResistanceTest t) {
             return rules.resistance(t);
         }
         if (input instanceof SurgeSet s) {
             return rules.surge(s);
         }
-        if (input instanceof TesterProof p) {
-            return p.judge();
+        if (input instanceof SurgeRise r) {
+            return rules.surgeRise(r);
         }
-        return further(input);
+        if (input instanceof ShaftVoltageTest t) {
+            return rules.shaftVoltage(t);
+        }
+        return (Judged) apply(further.orElseThrow().sheet(), input);
     }
 
-    /** What the worksheet of a further test makes of its readings. */
-    static Record further(Record input) {
-        if (input instanceof BalanceTest t) {
-            return WorksheetCatalogue.BALANCE.work().apply(t);
-        }
-        if (input instanceof StepVoltageTest t) {
-            return WorksheetCatalogue.STEP_VOLTAGE.work().apply(t);
-        }
-        return input instanceof NoLoadRun t
-                ? WorksheetCatalogue.NO_LOAD_RUN.work().apply(t)
-                : WorksheetCatalogue.CORE_LOOP_RESULT.work().apply((CoreLoopReading) input);
+    private static <I extends Record> Record apply(Worksheet<I, ?> sheet, Record input) {
+        return sheet.work().apply(sheet.inputType().cast(input));
     }
 
     /** The record of the core that holds its readings. */

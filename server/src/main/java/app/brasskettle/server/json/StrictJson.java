@@ -38,7 +38,9 @@ public class StrictJson {
         try {
             read = strict.readValue(body, Object.class);
         } catch (JacksonException broken) {
-            throw refusal(Problem.Code.SYNTAX, "The body is not one JSON object: " + broken.getOriginalMessage());
+            throw refusal(
+                    Problem.Code.SYNTAX,
+                    "The body is not one JSON object" + at(broken) + ": " + broken.getOriginalMessage());
         }
         if (!(read instanceof Map<?, ?>)) {
             throw refusal(Problem.Code.TYPE, "The body must be one JSON object");
@@ -77,6 +79,13 @@ public class StrictJson {
         @SuppressWarnings("unchecked")
         Map<String, Object> object = mapper.readValue(text, Map.class);
         return object;
+    }
+
+    private static String at(JacksonException broken) {
+        return broken.getLocation() == null
+                ? ""
+                : ", line " + broken.getLocation().getLineNr() + ", column "
+                        + broken.getLocation().getColumnNr();
     }
 
     private static InvalidInputException refusal(Problem.Code code, String message) {

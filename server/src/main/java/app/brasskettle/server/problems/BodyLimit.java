@@ -24,12 +24,16 @@ class BodyLimit extends OncePerRequestFilter {
     private static final long MEBIBYTE = 1L << 20;
     private static final long MOST = 4 * MEBIBYTE;
     private static final long MOST_PHOTOGRAPH = 15 * MEBIBYTE;
+    private static final long MOST_READINGS = 16 * MEBIBYTE;
     private static final long MOST_IMPORT = 48 * MEBIBYTE;
 
     private static long most(HttpServletRequest request) {
         String path = request.getRequestURI();
         if (path.matches("/api/jobs/[^/]+/photos")) {
             return MOST_PHOTOGRAPH;
+        }
+        if (path.matches("/api/jobs/[^/]+/tests/[^/]+/file")) {
+            return MOST_READINGS;
         }
         return path.equals("/api/jobs/import") ? MOST_IMPORT : MOST;
     }

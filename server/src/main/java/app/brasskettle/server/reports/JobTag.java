@@ -1,6 +1,7 @@
 package app.brasskettle.server.reports;
 
 import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.triage.TriageRow;
 import com.google.zxing.EncodeHintType;
 import com.google.zxing.WriterException;
 import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
@@ -61,6 +62,27 @@ final class JobTag {
                 out,
                 "<span class=\"foot\">Received " + DAY.format(id.receivedAt()) + " by " + Markup.esc(id.receivedBy())
                         + " · " + Markup.esc(shop) + "</span>");
+        return out.append("</body></html>").toString();
+    }
+
+    /** The label of a motor from the pile: its mark, what a minute said, and what comes next. */
+    static String html(TriageRow row, String shop) {
+        StringBuilder out = new StringBuilder("<html><head><title>")
+                .append(Markup.esc(row.mark()))
+                .append("</title><style>")
+                .append(STYLE)
+                .append("</style></head><body><h1>")
+                .append(Markup.esc(shorten(row.mark(), 16)))
+                .append("</h1>");
+        out.append("<p class=\"stop\">")
+                .append(Markup.esc(shorten(row.judgement().headline(), 120)))
+                .append("</p>");
+        line(out, "Next: " + Markup.esc(row.judgement().next()));
+        line(
+                out,
+                "<span class=\"foot\">Looked at " + DAY.format(row.at()) + " by " + Markup.esc(row.by())
+                        + row.job().map(j -> " · job " + Markup.esc(j)).orElse("") + " · " + Markup.esc(shop)
+                        + "</span>");
         return out.append("</body></html>").toString();
     }
 

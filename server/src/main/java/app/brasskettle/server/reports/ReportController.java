@@ -4,7 +4,10 @@ import app.brasskettle.server.access.People;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobView;
 import app.brasskettle.server.photos.PhotoBook;
+import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.settings.SettingsStore;
+import app.brasskettle.server.triage.TriageRow;
+import app.brasskettle.server.triage.TriageStore;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -28,9 +31,11 @@ class ReportController {
     private final JobBook book;
     private final PhotoBook photos;
     private final SettingsStore settings;
+    private final TriageStore pile;
     private final PdfPrinter printer;
 
-    ReportController(JobBook book, PhotoBook photos, SettingsStore settings, PdfPrinter printer) {
+    ReportController(JobBook book, PhotoBook photos, SettingsStore settings, TriageStore pile, PdfPrinter printer) {
+        this.pile = pile;
         this.book = book;
         this.photos = photos;
         this.settings = settings;
@@ -57,6 +62,12 @@ class ReportController {
                 .buildAndExpand(tag)
                 .toUriString();
         return pdf(tag + "-tag", JobTag.html(job, address, settings.current().shopName()));
+    }
+
+    @GetMapping(value = "/api/triage/{id}/label.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> label(@PathVariable long id) {
+        TriageRow row = pile.find(id).orElseThrow(() -> RefusedException.unknown("Nobody looked at a motor " + id));
+        return pdf("pile-" + id, JobTag.html(row, settings.current().shopName()));
     }
 
     private ResponseEntity<byte[]> pdf(String name, String xhtml) {

@@ -32,7 +32,7 @@ class FurtherTestsTest {
     }
 
     private JsonNode balanced(String tag, String because) {
-        JsonNode read = visitor.post("/api/jobs/" + tag + "/instruments/inductance-bridge", Map.of())
+        JsonNode read = visitor.post("/api/jobs/" + tag + "/instruments/readings/low-voltage-balance", Map.of())
                 .with(200)
                 .json();
         return record(tag, "low-voltage-balance", JSON.convertValue(read, Map.class), true, because)
@@ -56,7 +56,7 @@ class FurtherTestsTest {
     @Test
     void theBridgeFindsNoValueOnAnOpenPhase() {
         String tag = Plates.ready(visitor, "open-joint");
-        assertThat(visitor.post("/api/jobs/" + tag + "/instruments/inductance-bridge", Map.of())
+        assertThat(visitor.post("/api/jobs/" + tag + "/instruments/readings/low-voltage-balance", Map.of())
                         .with(409)
                         .json()
                         .get("detail")
@@ -84,7 +84,7 @@ class FurtherTestsTest {
     @Test
     void theBridgeIsNotConnectedToASupplyThatNobodyProvedDead() {
         String tag = Plates.plated(visitor);
-        assertThat(visitor.post("/api/jobs/" + tag + "/instruments/inductance-bridge", Map.of())
+        assertThat(visitor.post("/api/jobs/" + tag + "/instruments/readings/low-voltage-balance", Map.of())
                         .with(409)
                         .text())
                 .contains("No leads");
@@ -162,10 +162,12 @@ class FurtherTestsTest {
         JsonNode look = visitor.post(
                         "/api/jobs/" + tag + "/tests/step-voltage/look",
                         Map.of(
-                                "steps",
-                                List.of(
-                                        Map.of("voltageV", "500", "microamp", "1"),
-                                        Map.of("voltageV", "400", "microamp", "x"))))
+                                "typed",
+                                Map.of(
+                                        "steps",
+                                        List.of(
+                                                Map.of("voltageV", "500", "microamp", "1"),
+                                                Map.of("voltageV", "400", "microamp", "x")))))
                 .with(200)
                 .json();
         assertThat(look.at("/problems").toString()).contains("steps[1].microamp");

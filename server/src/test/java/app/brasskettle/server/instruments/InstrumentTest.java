@@ -42,7 +42,10 @@ class InstrumentTest {
                 .isSorted()
                 .endsWith(120.0)
                 .contains(30.0, 60.0);
-        assertThat(readings.get(0).get("secondsLeft").asDouble()).isEqualTo(115);
+        assertThat(Streams.events(answer.text(), "progress"))
+                .allSatisfy(p -> assertThat(p.get("seconds").asDouble()
+                                + p.get("secondsLeft").asDouble())
+                        .isEqualTo(120));
         assertThat(Streams.events(answer.text(), "ended"))
                 .singleElement()
                 .satisfies(e -> assertThat(e.get("aborted").asBoolean()).isFalse());
@@ -93,22 +96,13 @@ class InstrumentTest {
         assertThat(bridged.at("/bench/resistance/simulated").asBoolean()).isTrue();
         JsonNode insulated = Plates.insulated(visitor, tag, "");
         assertThat(insulated.at("/bench/insulation/result/verdict").asString()).isEqualTo("holds");
-        waitForDischarge(tag);
+        Plates.discharged(visitor, tag);
         JsonNode job = surge(tag, "").with(200).json();
         assertThat(job.at("/bench/surge/outcome/judgement/verdict").asString()).isEqualTo("stop");
         assertThat(job.at("/bench/surge/outcome/suspect").asString()).contains("Phase B");
         assertThat(job.at("/bench/surge/set/traceA").size()).isGreaterThan(500);
         assertThat(job.at("/evidence").toString()).contains("surge-phase-differs", "insulation-holds");
         assertThat(job.at("/gate/holding").toString()).contains("before the last high voltage");
-    }
-
-    /** The accelerated charge leaves in seconds; asked until it is gone, without a guess at how long that takes. */
-    private void waitForDischarge(String tag) {
-        JsonNode left;
-        do {
-            Thread.onSpinWait();
-            left = visitor.get("/api/jobs/" + tag).json().at("/discharge/secondsLeft");
-        } while (left.asDouble() > 0);
     }
 
     @Test
@@ -123,7 +117,7 @@ class InstrumentTest {
                                 Map.of("shaft", "free", "signs", List.of(), "auxiliaries", List.of("space-heaters"))))
                 .with(200);
         Plates.insulated(visitor, tag, "");
-        waitForDischarge(tag);
+        Plates.discharged(visitor, tag);
         assertThat(surge(tag, "").with(409).json().get("detail").asString()).contains("space heaters");
         visitor.post("/api/jobs/" + tag + "/isolated", Map.of("names", List.of("space heaters")))
                 .with(200);
@@ -140,13 +134,21 @@ class InstrumentTest {
         assertThat(visitor.get("/api/jobs/" + tag + "/instruments/faults")
                         .json()
                         .size())
-                .isEqualTo(5);
+                .isEqualTo(10);
         assertThat(visitor.put(
                                 "/api/jobs/" + tag + "/instruments/motor",
-                                Map.of("faults", List.of("gremlins"), "windingTemperatureC", 900))
+                                Map.of(
+                                        "faults",
+                                        List.of("gremlins"),
+                                        "severities",
+                                        Map.of("ground", "awful"),
+                                        "deviceFault",
+                                        "sulks",
+                                        "windingTemperatureC",
+                                        900))
                         .with(400)
                         .problemFields())
-                .containsExactlyInAnyOrder("faults[0]", "windingTemperatureC");
+                .containsExactlyInAnyOrder("faults[0]", "severities.ground", "deviceFault", "windingTemperatureC");
     }
 
     @Test

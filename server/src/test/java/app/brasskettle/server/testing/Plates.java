@@ -7,6 +7,9 @@ import tools.jackson.databind.JsonNode;
 /** Jobs to test on, brought as far as a test needs them. */
 public final class Plates {
 
+    /** A motor whose readings are all in the middle of the model's spread, whatever tag it gets. */
+    private static final long SEED = 11;
+
     private Plates() {}
 
     /** A 15 kW four-pole wye plate as typed. */
@@ -71,7 +74,9 @@ public final class Plates {
                                 "simulated",
                                 false))
                 .with(200);
-        visitor.put("/api/jobs/" + tag + "/instruments/motor", Map.of("faults", faults, "windingTemperatureC", 21))
+        visitor.put(
+                        "/api/jobs/" + tag + "/instruments/motor",
+                        Map.of("faults", faults, "windingTemperatureC", 21, "seed", SEED))
                 .with(200);
         return tag;
     }
@@ -105,6 +110,24 @@ public final class Plates {
                                 true))
                 .with(200)
                 .json();
+    }
+
+    /** The accelerated charge leaves in seconds; asked until it is gone, without a guess at how long that takes. */
+    public static void discharged(Visitor visitor, String tag) {
+        JsonNode left;
+        do {
+            Thread.onSpinWait();
+            left = visitor.get("/api/jobs/" + tag).json().at("/discharge/secondsLeft");
+        } while (left.asDouble() > 0);
+    }
+
+    /** A job ready for high voltage: insulation tested, nothing left on the winding; its tag. */
+    public static String forHighVoltage(Visitor visitor, String... faults) {
+        String tag = ready(visitor, faults);
+        bridged(visitor, tag);
+        insulated(visitor, tag, "");
+        discharged(visitor, tag);
+        return tag;
     }
 
     /** Runs the simulated insulation tester for ten minutes of its clock and keeps what it read. */

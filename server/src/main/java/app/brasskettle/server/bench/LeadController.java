@@ -1,0 +1,151 @@
+package app.brasskettle.server.bench;
+
+import app.brasskettle.core.energise.EnergiseGate;
+import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.server.access.People;
+import app.brasskettle.server.access.Person;
+import app.brasskettle.server.access.Role;
+import app.brasskettle.server.jobs.EventKind;
+import app.brasskettle.server.jobs.JobBook;
+import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.jobs.TestBook;
+import app.brasskettle.server.problems.RefusedException;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.security.core.Authentication;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is put down by name around power: a release to run, a limit argued, a verdict overruled. */
+@RestController
+@RequestMapping("/api/jobs/{tag}")
+class LeadController {
+
+    /** A limit that holds the gate, and why it need not. */
+    record GateOpening(String code, String reason) {}
+
+    /** Another word for what the test of a step said, and why. */
+    record OverruleBody(String step, String verdict, String reason) {}
+
+    /** Points checked at the motor, who stands at the stop, and how rotation was agreed. */
+    record ReleaseBody(List<String> checked, String atTheStop, String rotation) {}
+
+    /** What must be so before a motor runs. */
+    enum ReleasePoint implements Word {
+        BOLTED_DOWN,
+        COUPLING_GUARDED,
+        KEY_CAPTURED
+    }
+
+    private static final int LONGEST_REASON = 300;
+    private static final int LONGEST_NAME = 80;
+
+    private final JobBook book;
+    private final TestBook tests;
+
+    LeadController(JobBook book, TestBook tests) {
+        this.book = book;
+        this.tests = tests;
+    }
+
+    /** A lead hand's written reason against a limit that holds the gate; refused against anything that is no limit. */
+    @PostMapping("/gate")
+    JobView openGate(@PathVariable String tag, @RequestBody GateOpening body, Authentication who) {
+        Person lead = People.of(who, Role.LEAD, Role.ADMIN);
+        Problems problems = new Problems();
+        reason(body.reason(), problems);
+        problems.throwIfAny();
+        EnergiseGate.Reason against = book.view(tag).gate().holding().stream()
+                .filter(r -> r.code().equals(body.code()))
+                .findFirst()
+                .orElseThrow(() -> RefusedException.stale("The gate is not held by that any longer"));
+        if (!against.disputable()) {
+            throw RefusedException.gated(
+                    "Nobody may open the gate against this: " + against.sentence() + ". " + against.opens());
+        }
+        return book.addEvent(
+                tag,
+                EventKind.GATE_OPENED,
+                Map.of(
+                        "code", against.code(),
+                        "sentence", against.sentence(),
+                        "reason", body.reason().strip()),
+                JobBook.Hand.of(lead, null));
+    }
+
+    /** A verdict of a lead hand over that of the limits; both stand on record, and the gate goes by the worse. */
+    @PostMapping("/overrule")
+    JobView overrule(@PathVariable String tag, @RequestBody OverruleBody body, Authentication who) {
+        Person lead = People.of(who, Role.LEAD, Role.ADMIN);
+        Problems problems = new Problems();
+        reason(body.reason(), problems);
+        Optional<Verdict> verdict = Word.parse(Verdict.class, body.verdict() == null ? "" : body.verdict());
+        if (verdict.isEmpty()) {
+            problems.add("verdict", Problem.Code.WORD, "verdict must be one of " + Word.choices(Verdict.class));
+        }
+        problems.throwIfAny();
+        TestBook.Standing test = tests.standingTest(tag, body.step() == null ? "" : body.step())
+                .orElseThrow(() -> RefusedException.stale("No test stands at that step"));
+        return book.addEvent(
+                tag,
+                EventKind.OVERRULED,
+                Map.of(
+                        "step", body.step(),
+                        "testAt", test.at(),
+                        "sentence", test.headline(),
+                        "verdict", verdict.orElseThrow().word(),
+                        "reason", body.reason().strip()),
+                JobBook.Hand.of(lead, null));
+    }
+
+    /** A release to run, by name. It opens nothing that the record holds shut. */
+    @PostMapping("/run-release")
+    JobView release(@PathVariable String tag, @RequestBody ReleaseBody body, Authentication who) {
+        Person person = People.of(who);
+        Problems problems = new Problems();
+        List<String> checked = body.checked() == null ? List.of() : body.checked();
+        for (ReleasePoint point : ReleasePoint.values()) {
+            if (!checked.contains(point.word())) {
+                problems.add(
+                        "checked",
+                        Problem.Code.MISSING,
+                        "Not checked: " + point.word().replace('-', ' '));
+            }
+        }
+        shortText("atTheStop", body.atTheStop(), problems);
+        shortText("rotation", body.rotation(), problems);
+        problems.throwIfAny();
+        EnergiseGate gate = book.view(tag).gate();
+        if (gate.state() == EnergiseGate.State.SHUT) {
+            throw RefusedException.gated(
+                    "Power is shut: " + gate.holding().get(0).sentence());
+        }
+        return book.addEvent(
+                tag,
+                EventKind.RUN_RELEASED,
+                Map.of(
+                        "checked", checked,
+                        "atTheStop", body.atTheStop().strip(),
+                        "rotation", body.rotation().strip()),
+                JobBook.Hand.of(person, null));
+    }
+
+    private static void shortText(String field, String text, Problems problems) {
+        if (problems.name(field, text) && text.strip().length() > LONGEST_NAME) {
+            problems.add(field, Problem.Code.RANGE, field + " has at most " + LONGEST_NAME + " characters");
+        }
+    }
+
+    private static void reason(String reason, Problems problems) {
+        if (problems.name("reason", reason) && reason.strip().length() > LONGEST_REASON) {
+            problems.add("reason", Problem.Code.RANGE, "reason has at most " + LONGEST_REASON + " characters");
+        }
+    }
+}

@@ -1,0 +1,182 @@
+package app.brasskettle.server.instruments;
+
+import app.brasskettle.core.balance.BalanceTest;
+import app.brasskettle.core.instruments.RunModel;
+import app.brasskettle.core.instruments.SimulatedMotor;
+import app.brasskettle.core.protection.ProtectorTest;
+import app.brasskettle.core.run.RunWatch;
+import app.brasskettle.core.run.StartLog;
+import app.brasskettle.core.singlephase.SinglePhaseWindings;
+import app.brasskettle.core.singlephase.StartingGear;
+import app.brasskettle.server.jobs.TestKind;
+import app.brasskettle.server.problems.RefusedException;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** What simulated instruments show, as it would be typed into the form of a test: five figures and no more. */
+final class SimulatedReadings {
+
+    private static final int BALANCE_POSITIONS = 8;
+    private static final double AIR_C = 20;
+    private static final double REDUCED = 0.5;
+    private static final double START_TIMES = 5.5;
+
+    private SimulatedReadings() {}
+
+    static Map<String, Object> of(TestKind kind, SimulatedMotor motor) {
+        return switch (kind) {
+            case LOW_VOLTAGE_BALANCE -> balance(motor);
+            case NO_LOAD_RUN ->
+                Map.of(
+                        "lineCurrentsA", figures(running(motor).lineCurrentsA(1)),
+                        "lineVoltagesV", figures(running(motor).lineVoltagesV(1)));
+            case START_LOG -> start(motor);
+            case RUN_WATCH -> watch(motor);
+            case VIBRATION ->
+                Map.of(
+                        "mounting",
+                        "rigid",
+                        "readings",
+                        running(motor).vibration().stream()
+                                .map(r -> Map.of(
+                                        "place", r.place().word(),
+                                        "direction", r.direction().word(),
+                                        "velocityMmPerS", fiveFigures(r.velocityMmPerS())))
+                                .toList());
+            case ROTOR_PROOF -> rotor(motor);
+            case PROTECTOR -> protector(motor.protector());
+            case SINGLE_PHASE_WINDINGS -> windings(motor.starting().windings());
+            case STARTING_GEAR -> gear(motor.starting().gear());
+            default -> throw RefusedException.unknown("No simulated instrument reads " + kind.word());
+        };
+    }
+
+    /** The instrument shows five figures, which is what gets recorded. */
+    static String fiveFigures(double value) {
+        return new BigDecimal(value).round(new MathContext(5)).toPlainString();
+    }
+
+    private static List<Double> figures(List<Double> values) {
+        return values.stream().map(v -> Double.valueOf(fiveFigures(v))).toList();
+    }
+
+    private static RunModel running(SimulatedMotor motor) {
+        RunModel run = motor.running();
+        if (!run.comesUp()) {
+            throw RefusedException.gated(
+                    "It hums and does not come up: cut at once. A phase is open, or the shaft binds");
+        }
+        return run;
+    }
+
+    private static Map<String, Object> balance(SimulatedMotor motor) {
+        BalanceTest read = motor.balance(BALANCE_POSITIONS)
+                .orElseThrow(() -> RefusedException.gated(
+                        motor.turnsByHand()
+                                ? "The bridge finds no value: a phase is open. Measure the resistances, they tell which"
+                                : "The shaft cannot be turned from position to position"));
+        return Map.of(
+                "positions",
+                read.positions().stream()
+                        .map(p -> Map.<String, Object>of(
+                                "angleDegrees", fiveFigures(p.angleDegrees()),
+                                "inductanceMh",
+                                        Map.of(
+                                                "a",
+                                                        fiveFigures(
+                                                                p.inductanceMh().a()),
+                                                "b",
+                                                        fiveFigures(
+                                                                p.inductanceMh().b()),
+                                                "c",
+                                                        fiveFigures(
+                                                                p.inductanceMh().c()))))
+                        .toList());
+    }
+
+    private static Map<String, Object> start(SimulatedMotor motor) {
+        boolean up = motor.running().comesUp();
+        double synchronous = 120 * motor.rating().frequencyHz() / motor.rating().poles();
+        return Map.of(
+                "attempts",
+                List.of(Map.of(
+                        "feed", StartLog.Feed.REDUCED_VOLTAGE.word(),
+                        "voltageV", fiveFigures(REDUCED * motor.rating().voltageV()),
+                        "currentA",
+                                fiveFigures(
+                                        REDUCED * START_TIMES * motor.rating().currentA()),
+                        "reachedRpm", up ? fiveFigures(0.985 * synchronous) : "0",
+                        "seconds", up ? "3.2" : "2")));
+    }
+
+    private static Map<String, Object> watch(SimulatedMotor motor) {
+        List<Map<String, Object>> rows = new ArrayList<>();
+        for (RunWatch.Reading r : running(motor).watch(AIR_C)) {
+            Map<String, Object> row = new LinkedHashMap<>();
+            row.put("minute", fiveFigures(r.minute()));
+            row.put("currentA", fiveFigures(r.currentA()));
+            row.put("driveEndTemperatureC", fiveFigures(r.driveEndTemperatureC()) + " °C");
+            row.put("otherEndTemperatureC", fiveFigures(r.otherEndTemperatureC()) + " °C");
+            r.noise().ifPresent(n -> row.put("noise", n));
+            rows.add(row);
+        }
+        return Map.of("ambientTemperatureC", fiveFigures(AIR_C) + " °C", "readings", rows);
+    }
+
+    private static Map<String, Object> rotor(SimulatedMotor motor) {
+        Map<String, Object> typed = new LinkedHashMap<>();
+        motor.running().turnCurrents().ifPresent(t -> typed.put("turnCurrentsA", figures(t)));
+        RunModel run = running(motor);
+        typed.put("loadSpeedRpm", fiveFigures(run.loadSpeedRpm()));
+        typed.put("sampleIntervalS", fiveFigures(run.recordIntervalS()));
+        List<Double> record = new ArrayList<>();
+        for (double sample : run.currentRecord().toArray()) {
+            record.add(Math.rint(sample * 1e6) / 1e6);
+        }
+        typed.put("lineCurrentA", record);
+        return typed;
+    }
+
+    private static Map<String, Object> windings(SinglePhaseWindings w) {
+        Map<String, Object> typed = new LinkedHashMap<>();
+        typed.put("dualVoltage", w.dualVoltage());
+        ohm(typed, "mainOhm", w.mainOhm());
+        typed.put("mainOpen", w.mainOpen());
+        typed.put("secondHalfOpen", w.secondHalfOpen());
+        ohm(typed, "startOhm", w.startOhm());
+        typed.put("startOpen", w.startOpen());
+        typed.put("protector", w.protector().word());
+        ohm(typed, "acrossProtectorOhm", w.acrossProtectorOhm());
+        typed.put("steadyWhenFlexed", w.steadyWhenFlexed());
+        return typed;
+    }
+
+    private static Map<String, Object> protector(ProtectorTest p) {
+        Map<String, Object> typed = new LinkedHashMap<>();
+        typed.put("kind", p.kind().word());
+        typed.put("state", p.state().word());
+        ohm(typed, "coldOhm", p.coldOhm());
+        return typed;
+    }
+
+    private static Map<String, Object> gear(StartingGear g) {
+        Map<String, Object> typed = new LinkedHashMap<>();
+        typed.put("kind", g.kind().word());
+        typed.put("switchKind", g.switchKind().word());
+        g.heardDropOut().ifPresent(h -> typed.put("heardDropOut", h));
+        g.heardDropIn().ifPresent(h -> typed.put("heardDropIn", h));
+        ohm(typed, "startMarkedMicrofarad", g.startMarkedMicrofarad());
+        ohm(typed, "startMeasuredMicrofarad", g.startMeasuredMicrofarad());
+        ohm(typed, "bleederOhm", g.bleederOhm());
+        return typed;
+    }
+
+    private static void ohm(Map<String, Object> typed, String field, Optional<Double> value) {
+        value.ifPresent(v -> typed.put(field, fiveFigures(v)));
+    }
+}

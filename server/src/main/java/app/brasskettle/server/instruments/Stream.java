@@ -1,0 +1,69 @@
+package app.brasskettle.server.instruments;
+
+import java.io.IOException;
+import java.util.function.Consumer;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/**
+ * A run of an instrument as server-sent events: {@code reading}, {@code progress}, and last {@code ended}. When nobody listens
+ * any more the run is aborted, so that no voltage stays on behind a closed page; however it ends, {@code off} hears of it first,
+ * since time under voltage starts the discharge clock.
+ */
+final class Stream implements Instrument.Listener {
+
+    private final SseEmitter out;
+    private final Consumer<Instrument.Ended> off;
+    private volatile Instrument.Run run;
+    private volatile boolean gone;
+
+    private Stream(SseEmitter out, Consumer<Instrument.Ended> off) {
+        this.out = out;
+        this.off = off;
+    }
+
+    /** Starts {@code instrument} and streams it, for {@code timeoutMs} at most. */
+    static SseEmitter of(Instrument instrument, long timeoutMs, Consumer<Instrument.Ended> off) {
+        SseEmitter out = new SseEmitter(timeoutMs);
+        Stream stream = new Stream(out, off);
+        out.onError(e -> stream.left());
+        out.onTimeout(stream::left);
+        stream.run = instrument.start(stream);
+        if (stream.gone) {
+            stream.run.abort();
+        }
+        return out;
+    }
+
+    private void left() {
+        gone = true;
+        Instrument.Run running = run;
+        if (running != null) {
+            running.abort();
+        }
+    }
+
+    @Override
+    public void reading(Record shown) {
+        send("reading", shown);
+    }
+
+    @Override
+    public void progress(Instrument.Progress progress) {
+        send("progress", progress);
+    }
+
+    @Override
+    public void ended(Instrument.Ended ended) {
+        off.accept(ended);
+        send("ended", ended);
+        out.complete();
+    }
+
+    private void send(String name, Object data) {
+        try {
+            out.send(SseEmitter.event().name(name).data(data));
+        } catch (IOException | IllegalStateException nobodyListens) {
+            left();
+        }
+    }
+}

@@ -1,0 +1,106 @@
+package app.brasskettle.server.triage;
+
+import app.brasskettle.core.catalogue.WorksheetCatalogue;
+import app.brasskettle.core.quantity.Spelling;
+import app.brasskettle.core.quantity.TypedInput;
+import app.brasskettle.core.triage.TriageLook;
+import app.brasskettle.core.triage.TriageResult;
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.server.access.AccountStore;
+import app.brasskettle.server.access.People;
+import app.brasskettle.server.access.Person;
+import app.brasskettle.server.jobs.JobBook;
+import app.brasskettle.server.jobs.Receipt;
+import app.brasskettle.server.problems.RefusedException;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.security.core.Authentication;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The pile: look, keep, and make a job of one of them. */
+@RestController
+@RequestMapping("/api/triage")
+class TriageController {
+
+    private static final int MOST_SHOWN = 200;
+    private static final int LONGEST_KEY = 70;
+
+    /** What a look being entered says so far. */
+    record Answered(Optional<TriageResult> result, Map<String, String> shown, List<Problem> problems) {}
+
+    private final TriageStore store;
+    private final JobBook book;
+    private final AccountStore accounts;
+
+    TriageController(TriageStore store, JobBook book, AccountStore accounts) {
+        this.store = store;
+        this.book = book;
+        this.accounts = accounts;
+    }
+
+    @GetMapping
+    List<TriageRow> newest() {
+        return store.newest(MOST_SHOWN);
+    }
+
+    @PostMapping("/look")
+    Answered look(@RequestBody Map<String, Object> typed, Authentication who) {
+        TypedInput.Attempt<TriageLook> attempt =
+                TypedInput.attempt(TriageLook.class, Spelling.of(TriageLook.class, typed, accounts.units(who)));
+        return new Answered(attempt.input().map(WorksheetCatalogue.TRIAGE.work()), attempt.shown(), attempt.problems());
+    }
+
+    @PostMapping
+    List<TriageRow> keep(
+            @RequestBody Map<String, Object> typed,
+            @RequestHeader(value = "Idempotency-Key", required = false) String key,
+            Authentication who) {
+        Person person = People.of(who);
+        Map<String, Object> spelt = Spelling.of(TriageLook.class, typed, accounts.units(who));
+        TriageLook look = TypedInput.read(TriageLook.class, spelt).input();
+        store.add(
+                look.mark().strip(),
+                spelt,
+                WorksheetCatalogue.TRIAGE.work().apply(look),
+                person.displayName(),
+                JobBook.Hand.of(person, null).at(),
+                Optional.ofNullable(key).map(k -> k.substring(0, Math.min(LONGEST_KEY, k.length()))));
+        return newest();
+    }
+
+    /** A job made of a motor from the pile, with what was seen as its complaint; its tag stands on the row then. */
+    @PostMapping("/{id}/job")
+    @Transactional
+    List<TriageRow> job(@PathVariable long id, Authentication who) {
+        Person person = People.of(who);
+        TriageRow row = store.find(id).orElseThrow(() -> RefusedException.unknown("Nobody looked at a motor " + id));
+        row.job().ifPresent(tag -> {
+            throw RefusedException.stale("It is job " + tag + " already");
+        });
+        String tag = book.receive(
+                        new Receipt(
+                                "The shop's own pile",
+                                "motor " + row.mark(),
+                                "From the pile. " + row.judgement().headline() + ".",
+                                "not known",
+                                "can-wait",
+                                "0",
+                                row.mark(),
+                                "",
+                                Optional.empty(),
+                                Optional.empty()),
+                        JobBook.Hand.of(person, null))
+                .identity()
+                .tag();
+        store.became(id, tag);
+        return newest();
+    }
+}

@@ -1,0 +1,86 @@
+package app.brasskettle.server.triage;
+
+import app.brasskettle.core.triage.TriageResult;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.worksheet.RecordReader;
+import app.brasskettle.server.json.StrictJson;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/** Looks at the pile in PostgreSQL. */
+@Component
+public class TriageStore {
+
+    private final JdbcClient db;
+    private final StrictJson json;
+
+    TriageStore(JdbcClient db, StrictJson json) {
+        this.db = db;
+        this.json = json;
+    }
+
+    /** The newest looks, at most {@code most} of them. */
+    List<TriageRow> newest(int most) {
+        return db.sql("select * from triage_look order by id desc limit :most")
+                .param("most", most)
+                .query(this::row)
+                .list();
+    }
+
+    /** The look numbered {@code id}. */
+    public Optional<TriageRow> find(long id) {
+        return db.sql("select * from triage_look where id = :id")
+                .param("id", id)
+                .query(this::row)
+                .optional();
+    }
+
+    /** Keeps a look; the same key by the same person keeps it once. */
+    void add(
+            String mark,
+            Map<String, Object> typed,
+            TriageResult result,
+            String by,
+            OffsetDateTime at,
+            Optional<String> key) {
+        db.sql("""
+                insert into triage_look (mark, typed, answer, judgement, looked_by, looked_at, request_key)
+                values (:mark, :typed::jsonb, :answer, :judgement::jsonb, :by, :at, :key)
+                on conflict (looked_by, request_key) where request_key is not null do nothing""")
+                .param("mark", mark)
+                .param("typed", json.text(typed))
+                .param("answer", result.answer().word())
+                .param("judgement", json.text(result.judgement()))
+                .param("by", by)
+                .param("at", at)
+                .param("key", key.orElse(null), java.sql.Types.VARCHAR)
+                .update();
+    }
+
+    /** Notes the job a motor became; false when it had become one already. */
+    boolean became(long id, String tag) {
+        return db.sql("update triage_look set job_tag = :tag where id = :id and job_tag is null")
+                        .param("tag", tag)
+                        .param("id", id)
+                        .update()
+                == 1;
+    }
+
+    private TriageRow row(ResultSet row, int n) throws SQLException {
+        return new TriageRow(
+                row.getLong("id"),
+                row.getString("mark"),
+                json.stored(row.getString("typed")),
+                row.getString("answer"),
+                RecordReader.read(Judgement.class, json.stored(row.getString("judgement"))),
+                row.getString("looked_by"),
+                row.getObject("looked_at", OffsetDateTime.class),
+                Optional.ofNullable(row.getString("job_tag")));
+    }
+}
