@@ -44,7 +44,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one"];
-        put: operations["write_2"];
+        put: operations["write_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -59,8 +59,40 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        get: operations["list_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
         get: operations["list"];
         put?: never;
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["write_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -276,22 +308,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{tag}/instruments/inductance-bridge": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["inductances"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/jobs/{tag}/instruments/insulation-tester": {
         parameters: {
             query?: never;
@@ -301,7 +317,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["run"];
+        post: operations["insulation"];
         delete?: never;
         options?: never;
         head?: never;
@@ -324,6 +340,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{tag}/instruments/readings/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}/instruments/step-ramp": {
         parameters: {
             query?: never;
@@ -340,6 +372,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{tag}/instruments/surge-rise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pulses"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}/instruments/surge-set": {
         parameters: {
             query?: never;
@@ -350,6 +398,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["surge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/instruments/withstand-set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["withstand"];
         delete?: never;
         options?: never;
         head?: never;
@@ -428,6 +492,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["estimate"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/overrule": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["overrule"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/past-surges": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["past"];
         put?: never;
         post?: never;
         delete?: never;
@@ -532,6 +628,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{tag}/run-release": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["release"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}/send-back": {
         parameters: {
             query?: never;
@@ -605,7 +717,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["look_1"];
+        post: operations["look_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -676,6 +788,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{tag}/tests/{kind}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}/tests/{kind}/look": {
         parameters: {
             query?: never;
@@ -685,7 +813,39 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["look"];
+        post: operations["look_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/tests/{kind}/readings.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/tests/{kind}/readings.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readings_1"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -908,6 +1068,70 @@ export interface paths {
             cookie?: never;
         };
         get: operations["journal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/triage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["newest"];
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/triage/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/triage/{id}/job": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["job"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/triage/{id}/label.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["label"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1365,6 +1589,15 @@ export interface components {
             sentence: string;
             step: string;
         };
+        "app.brasskettle.core.triage.TriageResult": {
+            /** @enum {string} */
+            answer: "sound" | "doubtful" | "unfit";
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            /** Format: double */
+            leastMegohm: number;
+            /** Format: double */
+            testVoltageV: number;
+        };
         "app.brasskettle.core.verdict.Judgement": {
             because: string;
             headline: string;
@@ -1494,25 +1727,62 @@ export interface components {
         "app.brasskettle.server.bench.BenchController.DischargeProof": {
             residualVoltageV: string;
         };
-        "app.brasskettle.server.bench.BenchController.GateOpening": {
-            code: string;
-            reason: string;
-        };
         "app.brasskettle.server.bench.BenchController.Isolated": {
             names: string[];
         };
         "app.brasskettle.server.bench.BenchController.LockOut": {
             means: string;
         };
+        "app.brasskettle.server.bench.BenchController.LookBody": {
+            /** Format: int32 */
+            speed: number;
+            typed: {
+                [key: string]: unknown;
+            };
+        };
         "app.brasskettle.server.bench.BenchController.TestBody": {
             because: string;
+            /** Format: int64 */
+            instrument: number;
             simulated: boolean;
+            /** Format: int32 */
+            speed: number;
             typed: {
                 [key: string]: unknown;
             };
         };
         "app.brasskettle.server.bench.BenchController.Work": {
             work: string;
+        };
+        "app.brasskettle.server.bench.LeadController.GateOpening": {
+            code: string;
+            reason: string;
+        };
+        "app.brasskettle.server.bench.LeadController.OverruleBody": {
+            reason: string;
+            step: string;
+            verdict: string;
+        };
+        "app.brasskettle.server.bench.LeadController.ReleaseBody": {
+            atTheStop: string;
+            checked: string[];
+            rotation: string;
+        };
+        "app.brasskettle.server.bench.PastSurges.Changed": {
+            /** Format: double */
+            differencePercent: number;
+            inside: boolean;
+            /** @enum {string} */
+            lead: "a" | "b" | "c";
+            /** Format: double */
+            limitPercent: number;
+        };
+        "app.brasskettle.server.bench.PastSurges.Past": {
+            /** Format: date-time */
+            at: string;
+            changed: components["schemas"]["app.brasskettle.server.bench.PastSurges.Changed"][];
+            set: components["schemas"]["app.brasskettle.core.surge.SurgeSet"];
+            tag: string;
         };
         "app.brasskettle.server.bench.TestLook": {
             deciding: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
@@ -1526,6 +1796,22 @@ export interface components {
             shown: {
                 [key: string]: string;
             };
+        };
+        "app.brasskettle.server.calibration.InstrumentsController.InstrumentBody": {
+            calibrationDue: string;
+            name: string;
+            retired: boolean;
+            serial: string;
+        };
+        "app.brasskettle.server.calibration.ShopInstrument": {
+            /** Format: date */
+            calibrationDue: string;
+            /** Format: int64 */
+            id: number;
+            name: string;
+            overdue: boolean;
+            retired: boolean;
+            serial: string;
         };
         "app.brasskettle.server.cause.CauseController.Choice": {
             code: string;
@@ -1579,25 +1865,14 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
-        "app.brasskettle.server.instruments.InstrumentController.Bridge": {
-            terminalOhms: {
-                [key: string]: string;
-            };
-            /** Format: double */
-            windingTemperatureC: number;
-        };
-        "app.brasskettle.server.instruments.InstrumentController.FaultWord": {
-            spoken: string;
-            word: string;
-        };
-        "app.brasskettle.server.instruments.InstrumentController.MotorBody": {
-            faults: string[];
-            /** Format: double */
-            windingTemperatureC: number;
-        };
-        "app.brasskettle.server.instruments.InstrumentController.RampBody": {
+        "app.brasskettle.server.instruments.InstrumentController.HighVoltageBody": {
+            because: string;
             /** Format: double */
             pace: number;
+            rotorFitted: boolean;
+            /** Format: int32 */
+            speed: number;
+            state: string;
         };
         "app.brasskettle.server.instruments.InstrumentController.RunBody": {
             /** Format: double */
@@ -1605,11 +1880,35 @@ export interface components {
             /** Format: double */
             seconds: number;
         };
-        "app.brasskettle.server.instruments.InstrumentController.SurgeBody": {
+        "app.brasskettle.server.instruments.ReadingController.Bridge": {
+            terminalOhms: {
+                [key: string]: string;
+            };
+            /** Format: double */
+            windingTemperatureC: number;
+        };
+        "app.brasskettle.server.instruments.ReadingController.FaultWord": {
+            spoken: string;
+            word: string;
+        };
+        "app.brasskettle.server.instruments.ReadingController.MotorBody": {
+            deviceFault: string;
+            faults: string[];
+            /** Format: int64 */
+            seed: number;
+            severities: {
+                [key: string]: string;
+            };
+            /** Format: double */
+            windingTemperatureC: number;
+        };
+        "app.brasskettle.server.instruments.ReadingController.SurgeBody": {
             because: string;
             /** Format: double */
             pace: number;
             rotorFitted: boolean;
+            /** Format: int32 */
+            speed: number;
             state: string;
         };
         "app.brasskettle.server.jobs.FloorController.HoldBody": {
@@ -1824,7 +2123,11 @@ export interface components {
             version: number;
         };
         "app.brasskettle.server.jobs.JobView.SimulatedMotorView": {
+            deviceFault: string;
             faults: string[];
+            severities: {
+                [key: string]: string;
+            };
             /** Format: double */
             windingTemperatureC: number;
         };
@@ -1918,7 +2221,7 @@ export interface components {
         "app.brasskettle.server.settings.SettingsController.Asked": {
             practice: string;
             /** @enum {string} */
-            question: "insulation-voltage" | "insulation-acceptance" | "surge-level";
+            question: "insulation-voltage" | "insulation-acceptance" | "surge-level" | "shaft-voltage";
             /** @enum {string} */
             school: "standard" | "practice";
             spoken: string;
@@ -1982,9 +2285,30 @@ export interface components {
         };
         "app.brasskettle.server.settings.ShopSettings.Followed": {
             /** @enum {string} */
-            question: "insulation-voltage" | "insulation-acceptance" | "surge-level";
+            question: "insulation-voltage" | "insulation-acceptance" | "surge-level" | "shaft-voltage";
             /** @enum {string} */
             school: "standard" | "practice";
+        };
+        "app.brasskettle.server.triage.TriageController.Answered": {
+            problems: components["schemas"]["app.brasskettle.core.worksheet.Problem"][];
+            result: components["schemas"]["app.brasskettle.core.triage.TriageResult"] | null;
+            shown: {
+                [key: string]: string;
+            };
+        };
+        "app.brasskettle.server.triage.TriageRow": {
+            answer: string;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: int64 */
+            id: number;
+            job: string | null;
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            mark: string;
+            typed: {
+                [key: string]: unknown;
+            };
         };
         "app.brasskettle.server.worksheets.WorksheetController.TypedAnswer": {
             output: unknown | null;
@@ -2075,7 +2399,7 @@ export interface operations {
             };
         };
     };
-    write_2: {
+    write_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2101,7 +2425,7 @@ export interface operations {
             };
         };
     };
-    list: {
+    list_1: {
         parameters: {
             query?: {
                 show?: string;
@@ -2120,6 +2444,76 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.calibration.ShopInstrument"][];
+                };
+            };
+        };
+    };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.calibration.InstrumentsController.InstrumentBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.calibration.ShopInstrument"][];
+                };
+            };
+        };
+    };
+    write_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.calibration.InstrumentsController.InstrumentBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.calibration.ShopInstrument"][];
                 };
             };
         };
@@ -2381,7 +2775,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.bench.BenchController.GateOpening"];
+                "application/json": components["schemas"]["app.brasskettle.server.bench.LeadController.GateOpening"];
             };
         };
         responses: {
@@ -2424,7 +2818,9 @@ export interface operations {
     };
     bridge: {
         parameters: {
-            query?: never;
+            query?: {
+                speed?: number;
+            };
             header?: never;
             path: {
                 tag: string;
@@ -2439,7 +2835,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.instruments.InstrumentController.Bridge"];
+                    "*/*": components["schemas"]["app.brasskettle.server.instruments.ReadingController.Bridge"];
                 };
             };
         };
@@ -2448,26 +2844,6 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.instruments.InstrumentController.FaultWord"][];
-                };
-            };
-        };
-    };
-    inductances: {
-        parameters: {
-            query?: never;
-            header?: never;
             path: {
                 tag: string;
             };
@@ -2481,14 +2857,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": {
-                        [key: string]: unknown;
-                    };
+                    "*/*": components["schemas"]["app.brasskettle.server.instruments.ReadingController.FaultWord"][];
                 };
             };
         };
     };
-    run: {
+    insulation: {
         parameters: {
             query?: never;
             header?: never;
@@ -2525,7 +2899,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.instruments.InstrumentController.MotorBody"];
+                "application/json": components["schemas"]["app.brasskettle.server.instruments.ReadingController.MotorBody"];
             };
         };
         responses: {
@@ -2536,6 +2910,33 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                };
+            };
+        };
+    };
+    readings: {
+        parameters: {
+            query?: {
+                speed?: number;
+            };
+            header?: never;
+            path: {
+                tag: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": {
+                        [key: string]: unknown;
+                    };
                 };
             };
         };
@@ -2551,7 +2952,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.instruments.InstrumentController.RampBody"];
+                "application/json": components["schemas"]["app.brasskettle.server.instruments.InstrumentController.HighVoltageBody"];
             };
         };
         responses: {
@@ -2561,9 +2962,33 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": {
-                        [key: string]: unknown;
-                    };
+                    "text/event-stream": components["schemas"]["org.springframework.web.servlet.mvc.method.annotation.SseEmitter"];
+                };
+            };
+        };
+    };
+    pulses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.instruments.InstrumentController.HighVoltageBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["org.springframework.web.servlet.mvc.method.annotation.SseEmitter"];
                 };
             };
         };
@@ -2581,7 +3006,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.instruments.InstrumentController.SurgeBody"];
+                "application/json": components["schemas"]["app.brasskettle.server.instruments.ReadingController.SurgeBody"];
             };
         };
         responses: {
@@ -2592,6 +3017,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                };
+            };
+        };
+    };
+    withstand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.instruments.InstrumentController.HighVoltageBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["org.springframework.web.servlet.mvc.method.annotation.SseEmitter"];
                 };
             };
         };
@@ -2716,6 +3167,56 @@ export interface operations {
                     "*/*": {
                         [key: string]: unknown;
                     };
+                };
+            };
+        };
+    };
+    overrule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.bench.LeadController.OverruleBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                };
+            };
+        };
+    };
+    past: {
+        parameters: {
+            query?: {
+                speed?: number;
+            };
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.bench.PastSurges.Past"][];
                 };
             };
         };
@@ -2918,6 +3419,32 @@ export interface operations {
             };
         };
     };
+    release: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.bench.LeadController.ReleaseBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                };
+            };
+        };
+    };
     sendBack: {
         parameters: {
             query?: never;
@@ -3019,7 +3546,7 @@ export interface operations {
             };
         };
     };
-    look_1: {
+    look_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3151,7 +3678,32 @@ export interface operations {
             };
         };
     };
-    look: {
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": {
+                        [key: string]: unknown;
+                    };
+                };
+            };
+        };
+    };
+    look_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3163,9 +3715,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    [key: string]: unknown;
-                };
+                "application/json": components["schemas"]["app.brasskettle.server.bench.BenchController.LookBody"];
             };
         };
         responses: {
@@ -3176,6 +3726,56 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.bench.TestLook"];
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: {
+                speed?: number;
+            };
+            header?: never;
+            path: {
+                tag: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    readings_1: {
+        parameters: {
+            query?: {
+                speed?: number;
+            };
+            header?: never;
+            path: {
+                tag: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };
@@ -3634,6 +4234,124 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.settings.SettingsStore.Entry"][];
+                };
+            };
+        };
+    };
+    newest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.triage.TriageRow"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.triage.TriageRow"][];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.triage.TriageController.Answered"];
+                };
+            };
+        };
+    };
+    job: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.triage.TriageRow"][];
+                };
+            };
+        };
+    };
+    label: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

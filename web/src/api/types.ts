@@ -32,8 +32,12 @@ export type SheetForm = S['app.brasskettle.core.catalogue.SheetForm'];
 export type FormField = S['app.brasskettle.core.catalogue.SheetForm.Field'];
 export type TypedAnswer = S['app.brasskettle.server.worksheets.WorksheetController.TypedAnswer'];
 export type NameplateReading = S['app.brasskettle.core.nameplate.NameplateReading'];
-export type FaultWord = S['app.brasskettle.server.instruments.InstrumentController.FaultWord'];
-export type Bridge = S['app.brasskettle.server.instruments.InstrumentController.Bridge'];
+export type FaultWord = S['app.brasskettle.server.instruments.ReadingController.FaultWord'];
+export type Bridge = S['app.brasskettle.server.instruments.ReadingController.Bridge'];
+
+export type ShopInstrument = S['app.brasskettle.server.calibration.ShopInstrument'];
+export type TriageRow = S['app.brasskettle.server.triage.TriageRow'];
+export type TriageAnswered = S['app.brasskettle.server.triage.TriageController.Answered'];
 
 export type Account = S['app.brasskettle.server.access.PeopleController.Account'];
 export type Token = S['app.brasskettle.server.access.TokenStore.Token'];

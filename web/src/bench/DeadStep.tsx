@@ -74,7 +74,7 @@ function Tester({ job }: { job: JobView }) {
   const keep = useChange(tag, () => setTyped({ ...typed, apartOverRange: '', togetherMegohm: '' }));
   const body = { ...typed, apartOverRange: typed.apartOverRange === 'yes' };
   const ready = typed.apartOverRange !== '' && typed.togetherMegohm.trim() !== '';
-  const look = useLook<TestLook>(`/api/jobs/${tag}/tests/tester-proof/look`, body, ready);
+  const look = useLook<TestLook>(`/api/jobs/${tag}/tests/tester-proof/look`, { typed: body }, ready);
   const refused = keep.error instanceof Refusal ? keep.error.problems : [];
   const problems = [...whileTyping(look?.problems), ...refused];
   const judgement = look?.proof ?? done?.judgement;

@@ -1,11 +1,11 @@
 import { useEffect, useState } from 'react';
 import { call } from '../api/http';
-import type { Problem, Typed } from '../api/types';
+import type { Problem } from '../api/types';
 
 const PAUSE_MS = 180;
 
 /** What the core says to what is being typed; asked a moment after the last key. */
-export function useLook<T>(path: string, typed: Typed, active: boolean): T | undefined {
+export function useLook<T>(path: string, typed: unknown, active: boolean): T | undefined {
   const [look, setLook] = useState<T>();
   const text = JSON.stringify(typed);
   useEffect(() => {

@@ -2,17 +2,33 @@ import { useQuery } from '@tanstack/react-query';
 import { call } from '../api/http';
 import type { FaultWord, JobView } from '../api/types';
 import { useChange } from '../jobs/useJob';
-import { ManyPicks } from '../quantity/Picks';
+import { ManyPicks, Picks } from '../quantity/Picks';
+
+const SEVERITIES = [
+  ['slight', 'Slight'],
+  ['clear', 'Clear'],
+  ['severe', 'Severe'],
+] as const;
+
+const DEVICE = [
+  ['none', 'Works'],
+  ['lead-off', 'A lead falls off'],
+  ['out-of-range', 'Goes out of range'],
+] as const;
 
 /** The motor the simulated instruments read: for training and demonstration, marked so for ever. */
 export function StandIn({ job }: { job: JobView }) {
   const tag = job.identity.tag;
   const faults = useQuery({
-    queryKey: ['faults'],
+    queryKey: ['faults', tag],
     queryFn: () => call<FaultWord[]>('GET', `/api/jobs/${tag}/instruments/faults`),
     staleTime: Infinity,
   });
   const set = useChange(tag);
+  const motor = job.simulatedMotor;
+  const change = (part: Partial<JobView['simulatedMotor']>) =>
+    set.mutate({ method: 'PUT', path: 'instruments/motor', body: { ...motor, ...part } });
+  const spoken = (word: string) => faults.data?.find((f) => f.word === word)?.spoken ?? word;
   return (
     <details>
       <summary>The simulated motor behind these instruments</summary>
@@ -23,14 +39,23 @@ export function StandIn({ job }: { job: JobView }) {
       <ManyPicks
         label="What is wrong with the model"
         options={(faults.data ?? []).map((f) => [f.word, f.spoken] as const)}
-        values={job.simulatedMotor.faults}
-        onChange={(next) =>
-          set.mutate({
-            method: 'PUT',
-            path: 'instruments/motor',
-            body: { faults: next, windingTemperatureC: job.simulatedMotor.windingTemperatureC },
-          })
-        }
+        values={motor.faults}
+        onChange={(next) => change({ faults: next })}
+      />
+      {motor.faults.map((f) => (
+        <Picks
+          key={f}
+          label={`How far: ${spoken(f)}`}
+          value={(motor.severities[f] ?? 'clear') as (typeof SEVERITIES)[number][0]}
+          options={SEVERITIES}
+          onPick={(severity) => change({ severities: { ...motor.severities, [f]: severity } })}
+        />
+      ))}
+      <Picks
+        label="The instrument itself"
+        value={motor.deviceFault as (typeof DEVICE)[number][0]}
+        options={DEVICE}
+        onPick={(deviceFault) => change({ deviceFault })}
       />
     </details>
   );

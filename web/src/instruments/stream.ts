@@ -1,15 +1,10 @@
 import { open } from '../api/http';
 
-export interface TesterReading {
-  seconds: number;
-  megohm: number;
-  overRange: boolean;
-  secondsLeft: number;
-}
-
-export interface TesterEnd {
+/** How a run ended: time under voltage, whether somebody broke it off, and why the instrument did, if it did. */
+export interface RunEnd {
   seconds: number;
   aborted: boolean;
+  fault: string;
 }
 
 /** Parts of a server-sent stream as they arrive, each with its name and its data. */
@@ -29,23 +24,27 @@ export function takeEvents(text: string): { events: { name: string; data: string
   return { events, rest };
 }
 
-/** Starts the simulated insulation tester; the signal aborts it, which switches its voltage off. */
-export async function runTester(
-  tag: string,
-  seconds: number,
-  pace: number,
+/** Starts an instrument of a job; the signal aborts it, which switches its voltage off. */
+export async function runInstrument<R>(
+  path: string,
+  body: unknown,
   signal: AbortSignal,
-  onReading: (reading: TesterReading) => void,
-): Promise<TesterEnd | undefined> {
-  const answer = await open('POST', `/api/jobs/${tag}/instruments/insulation-tester`, { seconds, pace });
+  onReading: (reading: R) => void,
+  onLeft: (secondsLeft: number) => void,
+): Promise<RunEnd | undefined> {
+  const answer = await open('POST', path, body);
   const reader = answer.body?.getReader();
   if (!reader) {
     return undefined;
   }
-  signal.addEventListener('abort', () => void reader.cancel().catch(() => undefined));
+  const hangUp = () => void reader.cancel().catch(() => undefined);
+  signal.addEventListener('abort', hangUp);
+  if (signal.aborted) {
+    hangUp();
+  }
   const decoder = new TextDecoder();
   let text = '';
-  let end: TesterEnd | undefined;
+  let end: RunEnd | undefined;
   for (;;) {
     const part = await reader.read().catch(() => ({ done: true, value: undefined }));
     if (part.done) {
@@ -55,9 +54,11 @@ export async function runTester(
     text = rest;
     for (const e of events) {
       if (e.name === 'reading') {
-        onReading(JSON.parse(e.data) as TesterReading);
+        onReading(JSON.parse(e.data) as R);
+      } else if (e.name === 'progress') {
+        onLeft((JSON.parse(e.data) as { secondsLeft: number }).secondsLeft);
       } else if (e.name === 'ended') {
-        end = JSON.parse(e.data) as TesterEnd;
+        end = JSON.parse(e.data) as RunEnd;
       }
     }
   }

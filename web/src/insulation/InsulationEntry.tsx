@@ -3,6 +3,8 @@ import { lazy, Suspense, useMemo } from 'react';
 import { Refusal } from '../api/http';
 import type { JobView, TestLook } from '../api/types';
 import { Because } from '../bench/Because';
+import { InstrumentPick } from '../bench/InstrumentPick';
+import { ReadFile } from '../bench/TestFile';
 import { DischargeClock } from '../bench/DischargeClock';
 import { useDraft } from '../forms/drafts';
 import { at, useLook, whileTyping } from '../forms/look';
@@ -12,7 +14,7 @@ import { useChange } from '../jobs/useJob';
 import { toNextField, TypedField } from '../quantity/TypedField';
 import { Judged } from '../verdict/Judged';
 import { InsulationFigures, leastHere, otherSchool } from './InsulationFigures';
-import { EMPTY, readable, type Row, type Typing } from './reading';
+import { EMPTY, fromFile, readable, type Row, type Typing } from './reading';
 import { TesterPanel } from './TesterPanel';
 
 const AbsorptionChart = lazy(() => import('./AbsorptionChart').then((m) => ({ default: m.AbsorptionChart })));
@@ -39,7 +41,7 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
   };
   const look = useLook<TestLook>(
     `/api/jobs/${tag}/tests/insulation-resistance/look`,
-    typed,
+    { typed },
     filled.length > 0,
   );
   const keep = useChange(tag, () => {
@@ -72,7 +74,7 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
         keep.mutate({
           method: 'POST',
           path: 'tests/insulation-resistance',
-          body: { typed, simulated: v.simulated, because: v.because },
+          body: { typed, simulated: v.simulated, because: v.because, instrument: v.instrument },
         });
       }}
     >
@@ -151,6 +153,7 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
         <Judged judgement={look.deciding} other={look.other ? otherSchool(look.other) : undefined} />
       )}
       {look?.insulation && <InsulationFigures result={look.insulation} fit={look.fit} />}
+      {!v.simulated && <InstrumentPick value={v.instrument} onChange={(instrument) => set({ instrument })} />}
       <Because
         needed={repeat}
         value={v.because}
@@ -161,6 +164,16 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
         <Button type="primary" htmlType="submit" loading={keep.isPending} disabled={filled.length === 0}>
           Keep the readings
         </Button>
+        <ReadFile
+          tag={tag}
+          kind="insulation-resistance"
+          onRead={(read) =>
+            set({
+              windingTemperatureC: String(read['windingTemperatureC'] ?? v.windingTemperatureC),
+              readings: fromFile(read['readings']),
+            })
+          }
+        />
         {repeat && <Button onClick={finished}>Leave it as it was</Button>}
         {draft.dirty && <span className="soft small">not saved yet; kept on this tablet</span>}
       </div>

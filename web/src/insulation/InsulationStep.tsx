@@ -2,6 +2,8 @@ import { Button } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import type { JobView } from '../api/types';
 import { DischargeClock } from '../bench/DischargeClock';
+import { Overrule } from '../bench/Overrule';
+import { FileLinks } from '../bench/TestFile';
 import { Trouble } from '../forms/Trouble';
 import { NextWay } from '../jobs/NextWay';
 import { useChange } from '../jobs/useJob';
@@ -51,6 +53,8 @@ export function InsulationStep({ job }: { job: JobView }) {
       <InsulationFigures result={done.result} fit={done.fit} />
       <DischargeClock job={job} />
       <Worked job={job} />
+      <FileLinks tag={job.identity.tag} kind="insulation-resistance" />
+      <Overrule job={job} step="bench/insulation" />
       <Arithmetic steps={done.result.steps} />
     </>
   );

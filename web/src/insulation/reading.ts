@@ -16,9 +16,20 @@ export const EMPTY = {
   readings: ROWS,
   simulated: false,
   because: '',
+  instrument: null as number | null,
 };
 
 export type Typing = typeof EMPTY;
+
+/** Readings as a file gave them, with the seconds bare as the table shows them. */
+export function fromFile(rows: unknown): Row[] {
+  return (
+    Array.isArray(rows) ? (rows as { seconds?: unknown; megohm?: unknown; overRange?: unknown }[]) : []
+  ).map((r) => ({
+    seconds: String(r.seconds ?? '').replace(/ ?s$/, ''),
+    megohm: `${r.overRange === true ? '> ' : ''}${String(r.megohm ?? '')}`,
+  }));
+}
 
 /** A typed reading in megohms, for the chart alone; the core reads the text itself. */
 export function readable(text: string): number {

@@ -91,7 +91,9 @@ function Reasons({
               {r.never && <div className="small soft">nobody may open the gate against this</div>}
               {mayArgue && r.disputable && <Argue tag={tag} code={r.code} />}
             </td>
-            <td>{r.step === 'run' ? r.opens : <Link to={`/jobs/${tag}/${r.step}`}>{r.opens}</Link>}</td>
+            <td>
+              <Link to={`/jobs/${tag}/${r.step}`}>{r.opens}</Link>
+            </td>
           </tr>
         ))}
       </tbody>

@@ -1,6 +1,7 @@
 import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import type { JobView } from '../api/types';
+import { testAt } from '../bench/sheetTests';
 import { CourseNotice } from '../floor/CourseStep';
 import { SetDownForm, SetDownNotice } from '../floor/setdown';
 import { Trouble } from '../forms/Trouble';
@@ -24,6 +25,7 @@ const InsulationStep = lazy(() =>
 const SheetTestStep = lazy(() =>
   import('../bench/SheetTestStep').then((m) => ({ default: m.SheetTestStep })),
 );
+const ReleaseStep = lazy(() => import('../bench/ReleaseStep').then((m) => ({ default: m.ReleaseStep })));
 const SurgeStep = lazy(() => import('../surge/SurgeStep').then((m) => ({ default: m.SurgeStep })));
 const CoilMapStep = lazy(() => import('../teardown/CoilMapStep').then((m) => ({ default: m.CoilMapStep })));
 const CauseStep = lazy(() => import('../cause/CauseStep').then((m) => ({ default: m.CauseStep })));
@@ -160,14 +162,10 @@ function Work({ job, step }: { job: JobView; step: string }) {
       return <InsulationStep job={job} />;
     case 'bench/surge':
       return <SurgeStep job={job} />;
-    case 'bench/balance':
-      return <SheetTestStep key={step} job={job} kind="low-voltage-balance" />;
-    case 'bench/step-voltage':
-      return <SheetTestStep key={step} job={job} kind="step-voltage" />;
-    case 'bench/run':
-      return <SheetTestStep key={step} job={job} kind="no-load-run" />;
-    case 'teardown/core-loop':
-      return <SheetTestStep key={step} job={job} kind="core-loop-result" />;
+    case 'bench/surge/2':
+      return <SurgeStep key={step} job={job} speed={2} />;
+    case 'bench/release':
+      return <ReleaseStep job={job} />;
     case 'teardown/coils':
       return <CoilMapStep job={job} />;
     case 'cause':
@@ -180,7 +178,13 @@ function Work({ job, step }: { job: JobView; step: string }) {
       return <JournalStep job={job} />;
     case 'choose':
       return <ChooseStep job={job} />;
-    default:
-      return <GateStep job={job} />;
+    default: {
+      const test = testAt(step);
+      return test ? (
+        <SheetTestStep key={step} job={job} kind={test.kind} speed={test.speed} step={step} />
+      ) : (
+        <GateStep job={job} />
+      );
+    }
   }
 }

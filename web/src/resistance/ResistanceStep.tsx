@@ -5,6 +5,9 @@ import { useNavigate } from 'react-router';
 import { call, Refusal } from '../api/http';
 import type { Bridge, JobView, TestLook } from '../api/types';
 import { Because } from '../bench/Because';
+import { InstrumentPick } from '../bench/InstrumentPick';
+import { Overrule } from '../bench/Overrule';
+import { FileLinks, ReadFile } from '../bench/TestFile';
 import { useDraft } from '../forms/drafts';
 import { at, useLook, whileTyping } from '../forms/look';
 import { Trouble } from '../forms/Trouble';
@@ -23,6 +26,7 @@ const EMPTY = {
   terminalOhms: { ab: '', bc: '', ca: '' },
   simulated: false,
   because: '',
+  instrument: null as number | null,
 };
 
 const PAIRS = [
@@ -65,6 +69,8 @@ export function ResistanceStep({ job }: { job: JobView }) {
           <NextWay job={job} here="bench/resistance" />
           <Button onClick={() => setAgain(true)}>Measure again, this one is superseded</Button>
         </div>
+        <FileLinks tag={tag} kind="winding-resistance" />
+        <Overrule job={job} step="bench/resistance" />
         <Arithmetic steps={done.result.steps} />
       </>
     );
@@ -77,9 +83,9 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
   const draft = useDraft(`${tag}.resistance`, EMPTY);
   const v = draft.value;
   const repeat = job.bench.resistance !== null;
-  const { simulated, because, ...typed } = v;
+  const { simulated, because, instrument, ...typed } = v;
   const started = PAIRS.some(([p]) => v.terminalOhms[p].trim() !== '');
-  const look = useLook<TestLook>(`/api/jobs/${tag}/tests/winding-resistance/look`, typed, started);
+  const look = useLook<TestLook>(`/api/jobs/${tag}/tests/winding-resistance/look`, { typed }, started);
   const keep = useChange(tag, (after) => {
     draft.settle(EMPTY);
     finished();
@@ -115,7 +121,7 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
         keep.mutate({
           method: 'POST',
           path: 'tests/winding-resistance',
-          body: { typed, simulated, because },
+          body: { typed, simulated, because, instrument },
         });
       }}
     >
@@ -161,6 +167,9 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
       />
       {look?.resistance && <Judged judgement={look.resistance.judgement} />}
       {look?.resistance && <Phases phases={look.resistance.phaseOhms} />}
+      {!simulated && (
+        <InstrumentPick value={instrument} onChange={(id) => set({ instrument: id, simulated })} />
+      )}
       <Because
         needed={repeat}
         value={v.because}
@@ -174,6 +183,16 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
         <Button onClick={() => bridge.mutate()} loading={bridge.isPending}>
           Read the simulated bridge
         </Button>
+        <ReadFile
+          tag={tag}
+          kind="winding-resistance"
+          onRead={(read) =>
+            set({
+              windingTemperatureC: String(read['windingTemperatureC'] ?? v.windingTemperatureC),
+              terminalOhms: { ...v.terminalOhms, ...(read['terminalOhms'] as object) },
+            })
+          }
+        />
         {repeat && <Button onClick={finished}>Leave it as it was</Button>}
       </div>
       <StandIn job={job} />

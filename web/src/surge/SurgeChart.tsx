@@ -5,12 +5,23 @@ import { Chart, frame, token } from '../charts/Chart';
 const MOST_POINTS = 600;
 
 /** The three traces over each other; dash and weight tell them apart where colour does not. */
-export function SurgeChart({ set }: { set: Surge['set'] }) {
+export function SurgeChart({
+  set,
+  under,
+}: {
+  set: Surge['set'];
+  /** Traces of an earlier stay, drawn thin beneath. */
+  under?: Surge['set'] | undefined;
+}) {
   const option = useCallback(() => {
     const f = frame();
     const every = Math.max(1, Math.floor(set.traceA.length / MOST_POINTS));
-    const points = (trace: number[]) =>
-      trace.flatMap((v, i) => (i % every === 0 ? [[i * set.sampleIntervalS * 1e6, v]] : []));
+    const points = (trace: number[], interval = set.sampleIntervalS) =>
+      trace.flatMap((v, i) => (i % every === 0 ? [[i * interval * 1e6, v]] : []));
+    const past = (name: string, trace: number[], type: string) => ({
+      ...line(name, [], token('soft'), type, 1.2),
+      data: points(trace, under?.sampleIntervalS),
+    });
     const line = (name: string, trace: number[], colour: string, type: string, width: number) => ({
       name,
       type: 'line',
@@ -34,8 +45,15 @@ export function SurgeChart({ set }: { set: Surge['set'] }) {
         line('lead A', set.traceA, token('copper'), 'solid', 2.5),
         line('lead B', set.traceB, token('ink'), 'dashed', 2.5),
         line('lead C', set.traceC, token('holds'), 'dotted', 3),
+        ...(under
+          ? [
+              past('A before', under.traceA, 'solid'),
+              past('B before', under.traceB, 'dashed'),
+              past('C before', under.traceC, 'dotted'),
+            ]
+          : []),
       ],
     };
-  }, [set]);
+  }, [set, under]);
   return <Chart option={option} label="Surge traces of the three leads over each other" height={300} />;
 }

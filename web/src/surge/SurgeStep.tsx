@@ -5,6 +5,8 @@ import { Refusal } from '../api/http';
 import type { JobView } from '../api/types';
 import { Because } from '../bench/Because';
 import { DischargeClock } from '../bench/DischargeClock';
+import { Overrule } from '../bench/Overrule';
+import { FileLinks } from '../bench/TestFile';
 import { at } from '../forms/look';
 import { Trouble } from '../forms/Trouble';
 import { StandIn } from '../instruments/StandIn';
@@ -16,7 +18,9 @@ import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
 import { Mark } from '../verdict/Mark';
 
-const SurgeChart = lazy(() => import('./SurgeChart').then((m) => ({ default: m.SurgeChart })));
+const SurgeTraces = lazy(() => import('./SurgeTraces').then((m) => ({ default: m.SurgeTraces })));
+
+type Outcome = NonNullable<JobView['bench']['surge']>['outcome'];
 
 const STATES = [
   ['in-service', 'In service'],
@@ -26,31 +30,46 @@ const STATES = [
 ] as const;
 
 /** Surge comparison: three traces, three pairs, and who is the odd one. */
-export function SurgeStep({ job }: { job: JobView }) {
+export function SurgeStep({ job, speed = 1 }: { job: JobView; speed?: number }) {
   const [again, setAgain] = useState(false);
-  const done = job.bench.surge;
+  const step = speed === 1 ? 'bench/surge' : `bench/surge/${speed}`;
+  const title = job.stations.flatMap((s) => s.steps).find((s) => s.step === step)?.name ?? 'Surge';
+  const first = speed === 1 ? job.bench.surge : null;
+  const other = speed === 1 ? undefined : job.bench.further[`surge-comparison/${speed}`];
+  const done = first ?? (other && { ...other, set: undefined, outcome: other.output as Outcome });
   if (!done || again) {
-    return <Entry job={job} finished={() => setAgain(false)} />;
+    return (
+      <Entry
+        job={job}
+        speed={speed}
+        title={title}
+        repeat={done !== undefined}
+        finished={() => setAgain(false)}
+      />
+    );
   }
   return (
     <>
       <div className="head">
-        <h1>Surge</h1>
+        <h1>{title}</h1>
         <span className="soft">
-          one lead pulsed, the other two grounded · rotor {done.set.rotorFitted ? 'in' : 'out'} ·{' '}
-          {done.done.by}, {moment(done.done.at)}
+          one lead pulsed, the other two grounded
+          {done.set && ` · rotor ${done.set.rotorFitted ? 'in' : 'out'}`} · {done.done.by},{' '}
+          {moment(done.done.at)}
           {done.simulated && ' · simulated surge set'}
         </span>
       </div>
       <Suspense fallback={null}>
-        <SurgeChart set={done.set} />
+        <SurgeTraces job={job} speed={speed} set={done.set} />
       </Suspense>
       <Judged judgement={done.outcome.judgement}>
-        <NextWay job={job} here="bench/surge" />
+        <NextWay job={job} here={step} />
         <Button onClick={() => setAgain(true)}>Surge again</Button>
       </Judged>
       <Pairs outcome={done.outcome} />
       <DischargeClock job={job} />
+      <FileLinks tag={job.identity.tag} kind="surge-comparison" speed={speed} />
+      <Overrule job={job} step={step} />
       {Object.entries(done.outcome.pairs).map(([pair, result]) => (
         <details key={pair}>
           <summary>Arithmetic of {pair.toUpperCase()}</summary>
@@ -61,7 +80,7 @@ export function SurgeStep({ job }: { job: JobView }) {
   );
 }
 
-function Pairs({ outcome }: { outcome: NonNullable<JobView['bench']['surge']>['outcome'] }) {
+function Pairs({ outcome }: { outcome: Outcome }) {
   return (
     <table className="quiet">
       <thead>
@@ -98,13 +117,24 @@ function Pairs({ outcome }: { outcome: NonNullable<JobView['bench']['surge']>['o
   );
 }
 
-function Entry({ job, finished }: { job: JobView; finished: () => void }) {
+function Entry({
+  job,
+  speed,
+  title,
+  repeat,
+  finished,
+}: {
+  job: JobView;
+  speed: number;
+  title: string;
+  repeat: boolean;
+  finished: () => void;
+}) {
   const tag = job.identity.tag;
   const [rotorFitted, setRotor] = useState(true);
   const [state, setState] = useState<(typeof STATES)[number][0]>('in-service');
   const [pace, setPace] = useState<'1' | '60'>('60');
   const [because, setBecause] = useState('');
-  const repeat = job.bench.surge !== null;
   const surge = useChange(tag, finished);
   const isolate = useChange(tag);
   const refused = surge.error instanceof Refusal ? surge.error.problems : [];
@@ -112,7 +142,7 @@ function Entry({ job, finished }: { job: JobView; finished: () => void }) {
   return (
     <>
       <div className="head">
-        <h1>Surge</h1>
+        <h1>{title}</h1>
         <span className="soft">one lead pulsed, the other two grounded, each in turn</span>
       </div>
       <p className="caution">
@@ -166,7 +196,7 @@ function Entry({ job, finished }: { job: JobView; finished: () => void }) {
             surge.mutate({
               method: 'POST',
               path: 'instruments/surge-set',
-              body: { rotorFitted, state, pace: Number(pace), because },
+              body: { rotorFitted, state, pace: Number(pace), because, speed },
             })
           }
         >

@@ -42,6 +42,9 @@ function OneField({
   const label = field.optional ? `${field.label} (may be empty)` : field.label;
   switch (field.kind) {
     case 'flag':
+      if (field.optional) {
+        return <Flag label={field.label} value={value} onChange={onChange} />;
+      }
       return (
         <div className="field">
           <span className="label">&nbsp;</span>
@@ -110,6 +113,30 @@ function OneField({
         />
       );
   }
+}
+
+/** Yes, no, or not known yet. */
+function Flag({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: unknown;
+  onChange: (value: unknown) => void;
+}) {
+  return (
+    <label className="field words">
+      <span className="label">{label} (may be empty)</span>
+      <Select
+        allowClear
+        style={{ width: '100%' }}
+        value={value === true ? 'yes' : value === false ? 'no' : undefined}
+        options={['yes', 'no'].map((w) => ({ value: w, label: w }))}
+        onChange={(v: string | undefined) => onChange(v === undefined ? undefined : v === 'yes')}
+      />
+    </label>
+  );
 }
 
 function Rows({

@@ -1,0 +1,54 @@
+import { Button, Input } from 'antd';
+import { useState } from 'react';
+import type { JobView } from '../api/types';
+import { Trouble } from '../forms/Trouble';
+import { useChange } from '../jobs/useJob';
+import { Picks } from '../quantity/Picks';
+import { usePerson } from '../shell/session';
+
+const WORDS = [
+  ['holds', 'Holds'],
+  ['watch', 'Watch'],
+  ['stop', 'Stop'],
+] as const;
+
+/** A lead hand's word over that of the limits, in writing; both stand in the record and in the report. */
+export function Overrule({ job, step }: { job: JobView; step: string }) {
+  const person = usePerson();
+  const [verdict, setVerdict] = useState<(typeof WORDS)[number][0]>();
+  const [reason, setReason] = useState('');
+  const keep = useChange(job.identity.tag, () => {
+    setReason('');
+    setVerdict(undefined);
+  });
+  if (person.role !== 'lead' && person.role !== 'admin') {
+    return null;
+  }
+  return (
+    <details>
+      <summary>Overrule this verdict</summary>
+      <p className="small soft">
+        Both words stay on record and go into the report. It can shut the gate; it never opens it: a limit
+        that holds the gate is argued there.
+      </p>
+      <Picks label="Your word" value={verdict} options={WORDS} onPick={setVerdict} />
+      <div className="actions">
+        <Input
+          aria-label="Why you overrule it"
+          placeholder="why: traces laid over last year’s, clips were cold …"
+          maxLength={300}
+          value={reason}
+          onChange={(e) => setReason(e.target.value)}
+        />
+        <Button
+          disabled={!verdict || !reason.trim()}
+          loading={keep.isPending}
+          onClick={() => keep.mutate({ method: 'POST', path: 'overrule', body: { step, verdict, reason } })}
+        >
+          Overrule
+        </Button>
+      </div>
+      <Trouble error={keep.error} />
+    </details>
+  );
+}

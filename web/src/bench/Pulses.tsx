@@ -1,0 +1,112 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { Checkbox } from 'antd';
+import { lazy, Suspense, useState } from 'react';
+import type { JobView } from '../api/types';
+import { RunPanel } from '../instruments/RunPanel';
+import { plain } from '../quantity/figures';
+import { Picks } from '../quantity/Picks';
+import { Mark } from '../verdict/Mark';
+
+const PulseChart = lazy(() => import('./PulseChart').then((m) => ({ default: m.PulseChart })));
+
+export interface Pulsed {
+  lead: string;
+  peakVoltageV: number;
+  differencePercent: number | null;
+  limitPercent: number;
+  sampleIntervalS: number;
+  trace: number[];
+}
+
+const STATES = [
+  ['in-service', 'In service'],
+  ['reconditioned', 'Reconditioned'],
+  ['partly-rewound', 'Partly rewound'],
+  ['new', 'New winding'],
+] as const;
+
+/** Pulses of rising voltage, lead after lead: each over the one before, and the table of what changed. */
+export function Pulses({
+  job,
+  speed,
+  because,
+  rotorFitted,
+  set,
+  ready,
+  kept,
+}: {
+  job: JobView;
+  speed: number;
+  because: string;
+  rotorFitted: boolean;
+  set: (rotorFitted: boolean) => void;
+  ready: boolean;
+  kept: () => void;
+}) {
+  const [given, setGiven] = useState<Pulsed[]>([]);
+  const [state, setState] = useState<(typeof STATES)[number][0]>('in-service');
+  const client = useQueryClient();
+  const last = given[given.length - 1];
+  const onLead = given.filter((p) => p.lead === last?.lead);
+  return (
+    <>
+      <Picks label="Winding is" value={state} options={STATES} onPick={setState} />
+      <Checkbox checked={rotorFitted} onChange={(e) => set(e.target.checked)}>
+        Rotor is in
+      </Checkbox>
+      <RunPanel<Pulsed>
+        tag={job.identity.tag}
+        instrument="surge-rise"
+        body={{ state, rotorFitted, because, speed }}
+        start="Give rising pulses"
+        disabled={!ready}
+        onStart={() => setGiven([])}
+        onReading={(p) => setGiven((before) => [...before, p])}
+        onEnd={(end) => {
+          if (end && !end.aborted) {
+            void client.invalidateQueries({ queryKey: ['job', job.identity.tag] }).then(kept);
+          }
+        }}
+      />
+      {last && (
+        <>
+          <Suspense fallback={null}>
+            <PulseChart pulses={onLead} />
+          </Suspense>
+          <table className="quiet" aria-label="Pulse against pulse">
+            <thead>
+              <tr>
+                <th aria-label="verdict" />
+                <th>lead {last.lead}</th>
+                <th className="n">differs from the one before</th>
+                <th className="n">limit</th>
+              </tr>
+            </thead>
+            <tbody>
+              {onLead.map((p) => (
+                <tr key={p.peakVoltageV}>
+                  <td style={{ width: 30 }}>
+                    <Mark
+                      verdict={
+                        p.differencePercent === null
+                          ? 'unproven'
+                          : p.differencePercent > p.limitPercent
+                            ? 'stop'
+                            : 'holds'
+                      }
+                    />
+                  </td>
+                  <td className="n">{Math.round(p.peakVoltageV)} V</td>
+                  <td className="n">
+                    {p.differencePercent === null ? '–' : `${plain(p.differencePercent, 3)} %`}
+                  </td>
+                  <td className="n">{p.limitPercent > 0 ? `${p.limitPercent} %` : '–'}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </>
+      )}
+    </>
+  );
+}

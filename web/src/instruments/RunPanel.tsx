@@ -1,0 +1,108 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { Trouble } from '../forms/Trouble';
+import { clock } from '../quantity/figures';
+import { Picks } from '../quantity/Picks';
+import { useKeys } from '../shell/keys';
+import { Mark } from '../verdict/Mark';
+import { runInstrument, type RunEnd } from './stream';
+
+const PACES = [
+  ['1', 'Real time'],
+  ['60', '60 times'],
+  ['600', '600 times'],
+] as const;
+
+/**
+ * A simulated instrument that puts a voltage on: start, the time left, voltage off. Leaving the page takes the voltage off as
+ * well.
+ */
+export function RunPanel<R>({
+  tag,
+  instrument,
+  body,
+  start,
+  disabled = false,
+  onStart,
+  onReading,
+  onEnd,
+}: {
+  tag: string;
+  instrument: string;
+  body: object;
+  /** What the button that starts it says. */
+  start: string;
+  disabled?: boolean;
+  onStart?: () => void;
+  onReading: (reading: R) => void;
+  onEnd?: (end: RunEnd | undefined) => void;
+}) {
+  const [pace, setPace] = useState<(typeof PACES)[number][0]>('60');
+  const [left, setLeft] = useState<number>();
+  const [error, setError] = useState<unknown>();
+  const [told, setTold] = useState('');
+  const client = useQueryClient();
+  const stop = useRef<AbortController | null>(null);
+  const hears = useRef({ onReading, onEnd });
+  useEffect(() => {
+    hears.current = { onReading, onEnd };
+  });
+  useEffect(() => () => stop.current?.abort(), []);
+  const running = left !== undefined;
+
+  async function run() {
+    const abort = new AbortController();
+    stop.current = abort;
+    setError(undefined);
+    setTold('');
+    setLeft(0);
+    onStart?.();
+    try {
+      const end = await runInstrument<R>(
+        `/api/jobs/${tag}/instruments/${instrument}`,
+        { ...body, pace: Number(pace) },
+        abort.signal,
+        (r) => hears.current.onReading(r),
+        setLeft,
+      );
+      setTold(end?.fault || (abort.signal.aborted ? 'Voltage taken off before its time' : ''));
+      hears.current.onEnd?.(end);
+    } catch (failed) {
+      setError(failed);
+    } finally {
+      stop.current = null;
+      setLeft(undefined);
+      // Voltage was on the winding, however it ended: the discharge clock stands on the job now.
+      void client.invalidateQueries({ queryKey: ['job', tag] });
+    }
+  }
+  const keys = useMemo(() => [{ key: 'Escape', label: 'voltage off', run: () => stop.current?.abort() }], []);
+  useKeys(keys);
+  return (
+    <section className="tester">
+      <Trouble error={error} />
+      <Picks
+        label="Simulated instrument, its clock"
+        value={pace}
+        options={PACES}
+        onPick={setPace}
+        disabled={running}
+      />
+      {running ? (
+        <Button danger onClick={() => stop.current?.abort()}>
+          Voltage off · {clock(left)} to go
+        </Button>
+      ) : (
+        <Button disabled={disabled} onClick={() => void run()}>
+          {start}
+        </Button>
+      )}
+      {told && (
+        <p role="status" className="told">
+          <Mark verdict="stop" size={22} /> {told}
+        </p>
+      )}
+    </section>
+  );
+}
