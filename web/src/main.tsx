@@ -21,6 +21,7 @@ const CustomersPage = lazy(() =>
   import('./customers/CustomersPage').then((m) => ({ default: m.CustomersPage })),
 );
 const ShopPage = lazy(() => import('./access/ShopPage').then((m) => ({ default: m.ShopPage })));
+const TriagePage = lazy(() => import('./triage/TriagePage').then((m) => ({ default: m.TriagePage })));
 const WorksheetsPage = lazy(() =>
   import('./worksheets/WorksheetsPage').then((m) => ({ default: m.WorksheetsPage })),
 );
@@ -56,6 +57,7 @@ function App() {
                 <Route path="/" element={<FloorPage />} />
                 <Route path="/receive" element={<ReceivePage />} />
                 <Route path="/worksheets/:name?" element={<WorksheetsPage />} />
+                <Route path="/triage" element={<TriagePage />} />
                 <Route path="/shop" element={<ShopPage />} />
                 <Route path="/customers/:id?" element={<CustomersPage />} />
                 <Route path="/motors/:mark" element={<PassportPage />} />

@@ -1,6 +1,7 @@
 import { useNavigate } from 'react-router';
 import { Frame } from '../shell/Frame';
 import { usePerson } from '../shell/session';
+import { InstrumentList } from '../settings/InstrumentList';
 import { SettingsPanel } from '../settings/SettingsPanel';
 import { OwnPassword } from './OwnPassword';
 import { OwnPin } from './OwnPin';
@@ -29,6 +30,7 @@ export function ShopPage() {
           <OwnTokens />
         </div>
         <SettingsPanel mayChange={leads} />
+        <InstrumentList mayChange={leads} />
         {leads && <PeopleList mayChange={person.role === 'admin'} />}
       </main>
     </Frame>

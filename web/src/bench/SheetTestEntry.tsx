@@ -16,6 +16,7 @@ import { FieldsForm } from '../worksheets/FieldsForm';
 import { Because } from './Because';
 import { DischargeClock } from './DischargeClock';
 import { InstrumentPick } from './InstrumentPick';
+import { Isolated } from './Isolated';
 import { Pulses } from './Pulses';
 import { otherSchool } from './SheetTestStep';
 import type { SheetTest } from './sheetTests';
@@ -121,6 +122,7 @@ export function SheetTestEntry({
       </div>
       <p className="caution">{test.caution}</p>
       <Gate job={job} asks={test.asks} />
+      {test.asks === 'high-voltage' && <DischargeClock job={job} />}
       <Trouble error={keep.error ?? glance.error} hide={refused.map((p) => p.field)} />
       {test.stream?.keeps ? (
         <Pulses
@@ -196,7 +198,6 @@ export function SheetTestEntry({
         )}
         {repeat && <Button onClick={finished}>Leave it as it was</Button>}
       </div>
-      {test.asks === 'high-voltage' && <DischargeClock job={job} />}
       {(test.glance ?? test.stream) && <StandIn job={job} />}
       {output?.steps && <Arithmetic steps={output.steps} />}
     </form>
@@ -217,10 +218,15 @@ function Gate({ job, asks }: { job: JobView; asks: SheetTest['asks'] }) {
         ? 'Power is shut'
         : 'Test power only';
   return (
-    <p className="caution">
-      <b>{words}:</b> {holding.sentence}.{' '}
-      <Link to={`/jobs/${job.identity.tag}/${holding.step}`}>{holding.opens}</Link>.
-    </p>
+    <>
+      <p className="caution">
+        <b>{words}:</b> {holding.sentence}.{' '}
+        {holding.code !== 'auxiliaries' && (
+          <Link to={`/jobs/${job.identity.tag}/${holding.step}`}>{holding.opens}</Link>
+        )}
+      </p>
+      {holding.code === 'auxiliaries' && <Isolated job={job} />}
+    </>
   );
 }
 

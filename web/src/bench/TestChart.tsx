@@ -19,6 +19,12 @@ export function TestChart({
   return lines ? <Drawn lines={lines} /> : null;
 }
 
+/** A little above the limit, or above the highest point where that lies higher. */
+function over(lines: Lines): number {
+  const highest = Math.max(...lines.series.flatMap((s) => s.points.map(([, y]) => y)));
+  return Math.ceil(1.2 * Math.max(highest, lines.limit ?? 0));
+}
+
 function Drawn({ lines }: { lines: Lines }) {
   const text = JSON.stringify(lines);
   const option = useCallback(() => {
@@ -37,7 +43,12 @@ function Drawn({ lines }: { lines: Lines }) {
             }
           : undefined,
       xAxis: { type: 'value', name: drawn.x, min: 'dataMin', max: 'dataMax', ...f.axis },
-      yAxis: { type: 'value', name: drawn.y, scale: true, ...f.axis },
+      yAxis: {
+        type: 'value',
+        name: drawn.y,
+        ...(drawn.limit === undefined ? { scale: true } : { min: 0, max: over(drawn) }),
+        ...f.axis,
+      },
       series: drawn.series.map((s, n) => ({
         name: s.name,
         type: 'line',

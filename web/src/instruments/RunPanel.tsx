@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { call } from '../api/http';
 import { Trouble } from '../forms/Trouble';
 import { clock } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
@@ -66,7 +67,7 @@ export function RunPanel<R>({
         (r) => hears.current.onReading(r),
         setLeft,
       );
-      setTold(end?.fault || (abort.signal.aborted ? 'Voltage taken off before its time' : ''));
+      setTold((before) => end?.fault || (end?.aborted === false ? '' : before));
       hears.current.onEnd?.(end);
     } catch (failed) {
       setError(failed);
@@ -77,7 +78,15 @@ export function RunPanel<R>({
       void client.invalidateQueries({ queryKey: ['job', tag] });
     }
   }
-  const keys = useMemo(() => [{ key: 'Escape', label: 'voltage off', run: () => stop.current?.abort() }], []);
+  /** The instrument is told, and then ends its stream; where it cannot be told, the stream is cut, which it notices. */
+  const off = useCallback(() => {
+    const run = stop.current;
+    if (run) {
+      setTold('Voltage taken off before its time');
+      call('POST', `/api/jobs/${tag}/instruments/off`, {}).catch(() => run.abort());
+    }
+  }, [tag]);
+  const keys = useMemo(() => [{ key: 'Escape', label: 'voltage off', run: off }], [off]);
   useKeys(keys);
   return (
     <section className="tester">
@@ -90,7 +99,7 @@ export function RunPanel<R>({
         disabled={running}
       />
       {running ? (
-        <Button danger onClick={() => stop.current?.abort()}>
+        <Button danger onClick={off}>
           Voltage off · {clock(left)} to go
         </Button>
       ) : (

@@ -12,6 +12,7 @@ import { usePerson, usePreferences } from './session';
 
 const PLACES = [
   ['/', 'Floor'],
+  ['/triage', 'Pile'],
   ['/customers', 'Customers'],
   ['/worksheets', 'Worksheets'],
   ['/shop', 'Shop'],
@@ -63,7 +64,7 @@ export function Places() {
   );
 }
 
-const GLYPHS: Record<string, string> = { ArrowUp: '↑', ArrowDown: '↓', Escape: 'Esc' };
+const GLYPHS: Record<string, string> = { ArrowUp: '↑', ArrowDown: '↓', Escape: 'Esc', Backspace: '⌫' };
 
 function Foot({ keys }: { keys: Key[] }) {
   const person = usePerson();
@@ -77,12 +78,15 @@ function Foot({ keys }: { keys: Key[] }) {
   const other = setting === 'dark' ? 'light' : 'dark';
   return (
     <footer className="foot">
-      {keys.map((k) => (
-        <span key={k.key} className="keys">
-          <kbd>{GLYPHS[k.key] ?? k.key}</kbd>
-          {k.label}
-        </span>
-      ))}
+      {/* A key without a label stands on the page itself. */}
+      {keys
+        .filter((k) => k.label)
+        .map((k) => (
+          <span key={k.key} className="keys">
+            <kbd>{GLYPHS[k.key] ?? k.key}</kbd>
+            {k.label}
+          </span>
+        ))}
       <span className="grow" />
       <button
         type="button"

@@ -5,6 +5,7 @@ import { Refusal } from '../api/http';
 import type { JobView } from '../api/types';
 import { Because } from '../bench/Because';
 import { DischargeClock } from '../bench/DischargeClock';
+import { Isolated } from '../bench/Isolated';
 import { Overrule } from '../bench/Overrule';
 import { FileLinks } from '../bench/TestFile';
 import { at } from '../forms/look';
@@ -13,7 +14,7 @@ import { StandIn } from '../instruments/StandIn';
 import { NextWay } from '../jobs/NextWay';
 import { useChange } from '../jobs/useJob';
 import { hertz, moment, plain } from '../quantity/figures';
-import { ManyPicks, Picks } from '../quantity/Picks';
+import { Picks } from '../quantity/Picks';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
 import { Mark } from '../verdict/Mark';
@@ -136,7 +137,6 @@ function Entry({
   const [pace, setPace] = useState<'1' | '60'>('60');
   const [because, setBecause] = useState('');
   const surge = useChange(tag, finished);
-  const isolate = useChange(tag);
   const refused = surge.error instanceof Refusal ? surge.error.problems : [];
   const shut = !job.highVoltage.open;
   return (
@@ -149,15 +149,8 @@ function Entry({
         High voltage. Clear the bench, stand off, nobody touches winding or frame until it is discharged and
         grounded. Local codes and the surge set’s instructions come first.
       </p>
-      {job.bench.auxiliaries.length > 0 && (
-        <ManyPicks
-          label="Removed or shorted, each by name"
-          options={job.bench.auxiliaries.map((a) => [a, a] as const)}
-          values={job.bench.isolated}
-          onChange={(names) => isolate.mutate({ method: 'POST', path: 'isolated', body: { names } })}
-        />
-      )}
-      <Trouble error={surge.error ?? isolate.error} hide={['because']} />
+      {job.bench.auxiliaries.length > 0 && <Isolated job={job} />}
+      <Trouble error={surge.error} hide={['because']} />
       {shut && (
         <section className="judged" data-verdict="stop">
           <Mark verdict="stop" size={40} />

@@ -139,6 +139,10 @@ function Flag({
   );
 }
 
+function plainField(f: FormField): boolean {
+  return f.kind === 'figure' || f.kind === 'word' || f.kind === 'text';
+}
+
 function Rows({
   field,
   value,
@@ -152,7 +156,8 @@ function Rows({
       <legend>{field.label}</legend>
       {own && <p className="wrong">{spoken(own, field.label)}</p>}
       {rows.map((row, n) => (
-        <div key={n}>
+        // Headings once, above the first row, where a row is one line of plain fields.
+        <div key={n} className={n > 0 && field.columns.every(plainField) ? 'below' : undefined}>
           <FieldsForm
             {...part}
             path={`${part.path}[${n}]`}

@@ -65,7 +65,7 @@ function Value({ name, value }: { name: string; value: unknown }) {
   if (typeof value === 'number') {
     return (
       <>
-        {plain(value, 5)} {unit(name)}
+        {plain(value, 4)} {unit(name)}
       </>
     );
   }
@@ -83,12 +83,50 @@ function Value({ name, value }: { name: string; value: unknown }) {
 
 const MOST_SHOWN = 8;
 
+/** Like things under each other, each figure in its column. */
+function Columns({ rows }: { rows: { [name: string]: unknown }[] }) {
+  const names = Object.keys(rows[0] ?? {}).filter((n) => !WORDY.has(n));
+  return (
+    <table className="quiet">
+      <thead>
+        <tr>
+          {names.map((n) => (
+            <th key={n} className="n">
+              {words(n)}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((r, i) => (
+          <tr key={i}>
+            {names.map((n) => (
+              <td key={n} className="n">
+                <Value name={n} value={r[n]} />
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
 function List({ value }: { value: unknown[] }) {
   if (value.every((v) => typeof v !== 'object')) {
     return <>{value.join(' · ')}</>;
   }
   if (value.every((v) => Array.isArray(v))) {
     return <>{value.map((v) => (v as unknown[]).join('-')).join(' · ')}</>;
+  }
+  const flat = value as { [name: string]: unknown }[];
+  const weighed = flat.some((v) => typeof v['probability'] === 'number');
+  if (
+    !weighed &&
+    flat.length > 1 &&
+    flat.every((v) => Object.values(v).every((x) => x === null || typeof x !== 'object'))
+  ) {
+    return <Columns rows={flat} />;
   }
   const shown = value.slice(0, MOST_SHOWN) as { [name: string]: unknown }[];
   return (

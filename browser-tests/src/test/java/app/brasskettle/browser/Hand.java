@@ -74,6 +74,11 @@ final class Hand {
         PlaywrightAssertions.assertThat(page.locator(".gate")).containsText(words);
     }
 
+    /** Waits until no discharge clock runs any more. */
+    void grounded() {
+        PlaywrightAssertions.assertThat(page.getByLabel("Discharge clock")).hasCount(0);
+    }
+
     void seesHeading(String words) {
         PlaywrightAssertions.assertThat(page.getByRole(AriaRole.HEADING, new GetByRoleOptions().setName(words))
                         .first())

@@ -58,6 +58,7 @@ class DemoShop implements ApplicationRunner {
 
     private final JobBook book;
     private final DemoReadings readings;
+    private final DemoBenches benches;
     private final FloorBook floor;
     private final SettingsStore settings;
     private final PhotoBook photos;
@@ -70,6 +71,7 @@ class DemoShop implements ApplicationRunner {
     DemoShop(
             JobBook book,
             DemoReadings readings,
+            DemoBenches benches,
             FloorBook floor,
             SettingsStore settings,
             PhotoBook photos,
@@ -79,6 +81,7 @@ class DemoShop implements ApplicationRunner {
             TransactionTemplate together) {
         this.book = book;
         this.readings = readings;
+        this.benches = benches;
         this.floor = floor;
         this.settings = settings;
         this.photos = photos;
@@ -129,6 +132,7 @@ class DemoShop implements ApplicationRunner {
                     "Sunniva Tarn",
                     now.minusDays(900));
             stories.forEach(this::tell);
+            benches.furnish(now);
         });
         LOG.info("Tarn Quay Motor Works is set up with {} jobs", stories.size());
     }

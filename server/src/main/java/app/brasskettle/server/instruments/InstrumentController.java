@@ -19,6 +19,7 @@ import jakarta.annotation.PreDestroy;
 import java.util.Map;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.Authentication;
@@ -48,9 +49,11 @@ class InstrumentController {
 
     private final SimulatedMotors motors;
     private final JobBook book;
+    private final RunsUnderWay runs;
     private final ScheduledExecutorService clock = Executors.newScheduledThreadPool(2);
 
-    InstrumentController(SimulatedMotors motors, JobBook book) {
+    InstrumentController(SimulatedMotors motors, JobBook book, RunsUnderWay runs) {
+        this.runs = runs;
         this.motors = motors;
         this.book = book;
     }
@@ -140,6 +143,13 @@ class InstrumentController {
         });
     }
 
+    /** Takes every voltage off that an instrument of this job has on; how many there were. */
+    @PostMapping("/off")
+    Map<String, Integer> off(@PathVariable String tag) {
+        book.mustExist(tag);
+        return Map.of("stopped", runs.off(tag));
+    }
+
     private void ready(String tag, HighVoltageBody body) {
         Problems problems = new Problems();
         problems.aboveTo("pace", body.pace(), 0, FASTEST, "");
@@ -164,16 +174,18 @@ class InstrumentController {
     private SseEmitter play(
             String tag, InstrumentScript script, double asked, Person person, Consumer<Instrument.Ended> done) {
         double pace = Math.max(1, asked);
-        return Stream.of(
-                new SimulatedInstrument(script, pace, clock),
-                (long) (1000 * (script.lengthS() / pace + SPARE_S)),
-                ended -> {
-                    done.accept(ended);
-                    book.addEvent(
-                            tag,
-                            EventKind.VOLTAGE_APPLIED,
-                            Map.of("seconds", ended.seconds(), "pace", pace, "simulated", true),
-                            JobBook.Hand.of(person, null));
-                });
+        AtomicReference<Stream> itself = new AtomicReference<>();
+        Stream stream = new Stream((long) (1000 * (script.lengthS() / pace + SPARE_S)), ended -> {
+            runs.ended(tag, itself.get());
+            done.accept(ended);
+            book.addEvent(
+                    tag,
+                    EventKind.VOLTAGE_APPLIED,
+                    Map.of("seconds", ended.seconds(), "pace", pace, "simulated", true),
+                    JobBook.Hand.of(person, null));
+        });
+        itself.set(stream);
+        runs.began(tag, stream);
+        return stream.start(new SimulatedInstrument(script, pace, clock));
     }
 }

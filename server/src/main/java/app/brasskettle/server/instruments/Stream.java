@@ -14,28 +14,28 @@ final class Stream implements Instrument.Listener {
     private final SseEmitter out;
     private final Consumer<Instrument.Ended> off;
     private volatile Instrument.Run run;
-    private volatile boolean gone;
+    private volatile boolean unwanted;
 
-    private Stream(SseEmitter out, Consumer<Instrument.Ended> off) {
-        this.out = out;
+    /** A stream of at most {@code timeoutMs}. */
+    Stream(long timeoutMs, Consumer<Instrument.Ended> off) {
+        this.out = new SseEmitter(timeoutMs);
         this.off = off;
+        out.onError(e -> abort());
+        out.onTimeout(this::abort);
     }
 
-    /** Starts {@code instrument} and streams it, for {@code timeoutMs} at most. */
-    static SseEmitter of(Instrument instrument, long timeoutMs, Consumer<Instrument.Ended> off) {
-        SseEmitter out = new SseEmitter(timeoutMs);
-        Stream stream = new Stream(out, off);
-        out.onError(e -> stream.left());
-        out.onTimeout(stream::left);
-        stream.run = instrument.start(stream);
-        if (stream.gone) {
-            stream.run.abort();
+    /** Starts {@code instrument}; what it tells comes out of the answer. */
+    SseEmitter start(Instrument instrument) {
+        run = instrument.start(this);
+        if (unwanted) {
+            run.abort();
         }
         return out;
     }
 
-    private void left() {
-        gone = true;
+    /** Takes the voltage off; the stream then ends by itself. */
+    void abort() {
+        unwanted = true;
         Instrument.Run running = run;
         if (running != null) {
             running.abort();
@@ -63,7 +63,7 @@ final class Stream implements Instrument.Listener {
         try {
             out.send(SseEmitter.event().name(name).data(data));
         } catch (IOException | IllegalStateException nobodyListens) {
-            left();
+            abort();
         }
     }
 }

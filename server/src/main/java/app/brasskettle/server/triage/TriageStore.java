@@ -42,7 +42,7 @@ public class TriageStore {
     }
 
     /** Keeps a look; the same key by the same person keeps it once. */
-    void add(
+    public void add(
             String mark,
             Map<String, Object> typed,
             TriageResult result,

@@ -79,6 +79,7 @@ class RightsTest {
         TABLE.put("POST /api/jobs/{tag}/instruments/readings/{kind}", ALL);
         TABLE.put("POST /api/jobs/{tag}/instruments/step-ramp", ALL);
         TABLE.put("POST /api/jobs/{tag}/instruments/withstand-set", ALL);
+        TABLE.put("POST /api/jobs/{tag}/instruments/off", ALL);
         TABLE.put("POST /api/jobs/{tag}/instruments/surge-rise", ALL);
         TABLE.put("GET /api/jobs/{tag}/tests/{kind}/readings.csv", ALL);
         TABLE.put("GET /api/jobs/{tag}/tests/{kind}/readings.json", ALL);

@@ -70,6 +70,34 @@ class HighVoltageStreamTest {
                 .isBetween(0.1, 299.0);
     }
 
+    /** Whoever is nearest takes the voltage off; the run ends as any other, and says that it was broken off. */
+    @Test
+    void anybodyTakesTheVoltageOff() throws Exception {
+        String tag = Plates.forHighVoltage(visitor);
+        try (var stream = visitor.open("/api/jobs/" + tag + "/instruments/step-ramp", Map.of("pace", 1))) {
+            assertThat(stream.read()).isNotNegative();
+            assertThat(visitor.post("/api/jobs/" + tag + "/instruments/off", Map.of())
+                            .with(200)
+                            .json()
+                            .get("stopped")
+                            .asInt())
+                    .isEqualTo(1);
+            String rest = new String(stream.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
+            assertThat(ended("event:" + rest.substring(rest.indexOf("ended")))
+                            .get("aborted")
+                            .asBoolean())
+                    .isTrue();
+        }
+        JsonNode discharge = visitor.get("/api/jobs/" + tag).json().get("discharge");
+        assertThat(discharge.get("secondsLeft").asDouble()).isGreaterThan(50);
+        assertThat(visitor.post("/api/jobs/" + tag + "/instruments/off", Map.of())
+                        .with(200)
+                        .json()
+                        .get("stopped")
+                        .asInt())
+                .isZero();
+    }
+
     @Test
     void aLeadThatFallsOffEndsTheRunAndSaysSo() {
         String tag = Plates.forHighVoltage(visitor);

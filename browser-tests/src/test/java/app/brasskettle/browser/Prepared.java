@@ -1,0 +1,100 @@
+package app.brasskettle.browser;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Jobs brought to the bench by calls from a signed-in page, so that a test begins where its story does. */
+final class Prepared {
+
+    /** A seed whose sound motor lies in the middle of the model's spread. */
+    private static final int SEED = 11;
+
+    private static final String CALL = """
+            async ([method, path, body]) => {
+              const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
+              const answer = await fetch(path, { method, body: JSON.stringify(body),
+                headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token } });
+              if (!answer.ok) throw new Error(path + ': ' + await answer.text());
+              return answer.json();
+            }""";
+
+    private Prepared() {}
+
+    /** A 15 kW four-pole motor in wye, received and its plate read; its tag. */
+    static String threePhase(Hand hand, String... faults) {
+        return received(hand, plate("3", "15 kW", "400", "29", "1460", "wye"), faults);
+    }
+
+    /** The same with a winding for 965 r/min in delta beside it; its tag. */
+    static String twoSpeed(Hand hand) {
+        Map<String, Object> plate = plate("3", "15 kW", "400", "29", "1460", "wye");
+        plate.put(
+                "further",
+                List.of(Map.of(
+                        "frequencyHz", "50",
+                        "ratedPowerW", "9 kW",
+                        "ratedVoltageV", "400",
+                        "ratedCurrentA", "20",
+                        "ratedSpeedRpm", "965",
+                        "connection", "delta")));
+        return received(hand, plate);
+    }
+
+    /** A capacitor-start motor of 0.75 kW; its tag. */
+    static String singlePhase(Hand hand, String... faults) {
+        return received(hand, plate("1", "0.75 kW", "230", "5.1", "1420", "unknown"), faults);
+    }
+
+    private static Map<String, Object> plate(
+            String phases, String power, String volts, String amps, String rpm, String connection) {
+        Map<String, Object> plate = new LinkedHashMap<>();
+        plate.put("phases", phases);
+        plate.put("frequencyHz", "50");
+        plate.put("ratedPowerW", power);
+        plate.put("ratedVoltageV", volts);
+        plate.put("ratedCurrentA", amps);
+        plate.put("ratedSpeedRpm", rpm);
+        plate.put("connection", connection);
+        plate.put("windingKind", "random-wound");
+        plate.put("insulationClass", "F");
+        plate.put("madeBefore1970", false);
+        plate.put("hazardousArea", false);
+        return plate;
+    }
+
+    private static String received(Hand hand, Map<String, Object> plate, String... faults) {
+        Map<?, ?> job = (Map<?, ?>) call(
+                hand,
+                "POST",
+                "/api/jobs",
+                Map.of(
+                        "customer", "Fell Creamery",
+                        "machine", "butter churn",
+                        "complaint", "Is it fit?",
+                        "supply", "mains",
+                        "urgency", "usual",
+                        "outageCostPerHour", "0"));
+        String tag = ((Map<?, ?>) job.get("identity")).get("tag").toString();
+        call(hand, "PUT", "/api/jobs/" + tag + "/sheets/plate", Map.of("version", 0, "typed", plate));
+        call(
+                hand,
+                "PUT",
+                "/api/jobs/" + tag + "/sheets/arrival",
+                Map.of(
+                        "version",
+                        0,
+                        "typed",
+                        Map.of("shaft", "free", "signs", List.of(), "auxiliaries", List.of(), "missing", "")));
+        call(
+                hand,
+                "PUT",
+                "/api/jobs/" + tag + "/instruments/motor",
+                Map.of("faults", List.of(faults), "windingTemperatureC", 21, "seed", SEED));
+        return tag;
+    }
+
+    private static Object call(Hand hand, String method, String path, Object body) {
+        return hand.page().evaluate(CALL, List.of(method, path, body));
+    }
+}
