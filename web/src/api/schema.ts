@@ -804,6 +804,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{tag}/tests/{kind}/earlier": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["earlier"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}/tests/{kind}/file": {
         parameters: {
             query?: never;
@@ -2020,6 +2036,7 @@ export interface components {
             insulation: components["schemas"]["app.brasskettle.server.jobs.JobView.Insulation"] | null;
             isolated: string[];
             lockedOut: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"] | null;
+            overruled: components["schemas"]["app.brasskettle.server.jobs.JobView.Overruled"][];
             resistance: components["schemas"]["app.brasskettle.server.jobs.JobView.Resistance"] | null;
             surge: components["schemas"]["app.brasskettle.server.jobs.JobView.Surge"] | null;
             testerProof: components["schemas"]["app.brasskettle.server.jobs.JobView.Proof"] | null;
@@ -2067,6 +2084,7 @@ export interface components {
             judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
             output: unknown;
             simulated: boolean;
+            step: string;
             typed: {
                 [key: string]: unknown;
             };
@@ -2115,6 +2133,14 @@ export interface components {
             simulated: boolean;
             step: string;
             superseded: boolean;
+            /** @enum {string} */
+            verdict: "holds" | "watch" | "stop" | "unproven";
+        };
+        "app.brasskettle.server.jobs.JobView.Overruled": {
+            done: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"];
+            reason: string;
+            sentence: string;
+            step: string;
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
         };
@@ -2202,6 +2228,14 @@ export interface components {
             winding: string | null;
             /** @enum {string} */
             worst: "holds" | "watch" | "stop" | "unproven";
+        };
+        "app.brasskettle.server.jobs.TestBook.EarlierJudged": {
+            /** Format: date-time */
+            at: string;
+            headline: string;
+            tag: string;
+            /** @enum {string} */
+            verdict: "holds" | "watch" | "stop" | "unproven";
         };
         "app.brasskettle.server.passport.PassportController.Passport": {
             history: components["schemas"]["app.brasskettle.core.passport.MotorHistory"];
@@ -3714,6 +3748,31 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                };
+            };
+        };
+    };
+    earlier: {
+        parameters: {
+            query?: {
+                speed?: number;
+            };
+            header?: never;
+            path: {
+                tag: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobs.TestBook.EarlierJudged"][];
                 };
             };
         };

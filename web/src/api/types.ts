@@ -36,6 +36,7 @@ export type FaultWord = S['app.brasskettle.server.instruments.ReadingController.
 export type Bridge = S['app.brasskettle.server.instruments.ReadingController.Bridge'];
 
 export type ShopInstrument = S['app.brasskettle.server.calibration.ShopInstrument'];
+export type EarlierTest = S['app.brasskettle.server.jobs.TestBook.EarlierJudged'];
 export type TriageRow = S['app.brasskettle.server.triage.TriageRow'];
 export type TriageAnswered = S['app.brasskettle.server.triage.TriageController.Answered'];
 

@@ -5,6 +5,8 @@ import { Trouble } from '../forms/Trouble';
 import { useChange } from '../jobs/useJob';
 import { Picks } from '../quantity/Picks';
 import { usePerson } from '../shell/session';
+import { moment } from '../quantity/figures';
+import { Mark, verdictWord } from '../verdict/Mark';
 
 const WORDS = [
   ['holds', 'Holds'],
@@ -21,34 +23,44 @@ export function Overrule({ job, step }: { job: JobView; step: string }) {
     setReason('');
     setVerdict(undefined);
   });
+  const said = job.bench.overruled.find((o) => o.step === step);
+  const told = said && (
+    <p className="caution">
+      <Mark verdict={said.verdict} size={20} /> <b>{verdictWord(said.verdict)}</b> by {said.done.by},{' '}
+      {moment(said.done.at)}, over the limits: {said.reason}. Both stand in the report.
+    </p>
+  );
   if (person.role !== 'lead' && person.role !== 'admin') {
-    return null;
+    return told;
   }
   return (
-    <details>
-      <summary>Overrule this verdict</summary>
-      <p className="small soft">
-        Both words stay on record and go into the report. It can shut the gate; it never opens it: a limit
-        that holds the gate is argued there.
-      </p>
-      <Picks label="Your word" value={verdict} options={WORDS} onPick={setVerdict} />
-      <div className="actions">
-        <Input
-          aria-label="Why you overrule it"
-          placeholder="why: traces laid over last year’s, clips were cold …"
-          maxLength={300}
-          value={reason}
-          onChange={(e) => setReason(e.target.value)}
-        />
-        <Button
-          disabled={!verdict || !reason.trim()}
-          loading={keep.isPending}
-          onClick={() => keep.mutate({ method: 'POST', path: 'overrule', body: { step, verdict, reason } })}
-        >
-          Overrule
-        </Button>
-      </div>
-      <Trouble error={keep.error} />
-    </details>
+    <>
+      {told}
+      <details>
+        <summary>Overrule this verdict</summary>
+        <p className="small soft">
+          Both words stay on record and go into the report. It can shut the gate; it never opens it: a limit
+          that holds the gate is argued there.
+        </p>
+        <Picks label="Your word" value={verdict} options={WORDS} onPick={setVerdict} />
+        <div className="actions">
+          <Input
+            aria-label="Why you overrule it"
+            placeholder="why: traces laid over last year’s, clips were cold …"
+            maxLength={300}
+            value={reason}
+            onChange={(e) => setReason(e.target.value)}
+          />
+          <Button
+            disabled={!verdict || !reason.trim()}
+            loading={keep.isPending}
+            onClick={() => keep.mutate({ method: 'POST', path: 'overrule', body: { step, verdict, reason } })}
+          >
+            Overrule
+          </Button>
+        </div>
+        <Trouble error={keep.error} />
+      </details>
+    </>
   );
 }

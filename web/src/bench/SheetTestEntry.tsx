@@ -12,13 +12,13 @@ import { StandIn } from '../instruments/StandIn';
 import { useChange } from '../jobs/useJob';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
+import { otherSchool } from '../verdict/schools';
 import { FieldsForm } from '../worksheets/FieldsForm';
 import { Because } from './Because';
 import { DischargeClock } from './DischargeClock';
 import { InstrumentPick } from './InstrumentPick';
 import { Isolated } from './Isolated';
 import { Pulses } from './Pulses';
-import { otherSchool } from './SheetTestStep';
 import type { SheetTest } from './sheetTests';
 import { ReadFile } from './TestFile';
 

@@ -5,6 +5,8 @@ import { NextWay } from '../jobs/NextWay';
 import { moment } from '../quantity/figures';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
+import { otherSchool, type Schools } from '../verdict/schools';
+import { Earlier } from './Earlier';
 import { Output } from '../worksheets/Output';
 import { DischargeClock } from './DischargeClock';
 import { Overrule } from './Overrule';
@@ -67,22 +69,10 @@ export function SheetTestStep({
       </Suspense>
       <Output value={output} />
       {test.asks === 'high-voltage' && <DischargeClock job={job} />}
+      <Earlier job={job} kind={kind} speed={speed} />
       <FileLinks tag={job.identity.tag} kind={kind} speed={speed} />
       <Overrule job={job} step={step} />
       {output.steps && <Arithmetic steps={output.steps} />}
     </>
   );
-}
-
-interface Schools {
-  voltageJudgement?: { verdict: string; headline: string };
-  currentJudgement?: { verdict: string; headline: string };
-  judgement?: { headline: string };
-}
-
-/** What the school that does not decide says, where a test has two. */
-export function otherSchool(output: Schools | null | undefined): string | undefined {
-  const { voltageJudgement, currentJudgement, judgement } = output ?? {};
-  const other = judgement?.headline === voltageJudgement?.headline ? currentJudgement : voltageJudgement;
-  return other && `The other school: ${other.verdict}, ${other.headline}`;
 }

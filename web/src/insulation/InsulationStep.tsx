@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import type { JobView } from '../api/types';
 import { DischargeClock } from '../bench/DischargeClock';
+import { Earlier } from '../bench/Earlier';
 import { Overrule } from '../bench/Overrule';
 import { FileLinks } from '../bench/TestFile';
 import { Trouble } from '../forms/Trouble';
@@ -53,6 +54,7 @@ export function InsulationStep({ job }: { job: JobView }) {
       <InsulationFigures result={done.result} fit={done.fit} />
       <DischargeClock job={job} />
       <Worked job={job} />
+      <Earlier job={job} kind="insulation-resistance" />
       <FileLinks tag={job.identity.tag} kind="insulation-resistance" />
       <Overrule job={job} step="bench/insulation" />
       <Arithmetic steps={done.result.steps} />

@@ -5,6 +5,7 @@ import { useNavigate } from 'react-router';
 import { call, Refusal } from '../api/http';
 import type { Bridge, JobView, TestLook } from '../api/types';
 import { Because } from '../bench/Because';
+import { Earlier } from '../bench/Earlier';
 import { InstrumentPick } from '../bench/InstrumentPick';
 import { Overrule } from '../bench/Overrule';
 import { FileLinks, ReadFile } from '../bench/TestFile';
@@ -69,6 +70,7 @@ export function ResistanceStep({ job }: { job: JobView }) {
           <NextWay job={job} here="bench/resistance" />
           <Button onClick={() => setAgain(true)}>Measure again, this one is superseded</Button>
         </div>
+        <Earlier job={job} kind="winding-resistance" />
         <FileLinks tag={tag} kind="winding-resistance" />
         <Overrule job={job} step="bench/resistance" />
         <Arithmetic steps={done.result.steps} />

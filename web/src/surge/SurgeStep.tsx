@@ -5,6 +5,7 @@ import { Refusal } from '../api/http';
 import type { JobView } from '../api/types';
 import { Because } from '../bench/Because';
 import { DischargeClock } from '../bench/DischargeClock';
+import { Earlier } from '../bench/Earlier';
 import { Isolated } from '../bench/Isolated';
 import { Overrule } from '../bench/Overrule';
 import { FileLinks } from '../bench/TestFile';
@@ -69,6 +70,7 @@ export function SurgeStep({ job, speed = 1 }: { job: JobView; speed?: number }) 
       </Judged>
       <Pairs outcome={done.outcome} />
       <DischargeClock job={job} />
+      <Earlier job={job} kind="surge-comparison" speed={speed} />
       <FileLinks tag={job.identity.tag} kind="surge-comparison" speed={speed} />
       <Overrule job={job} step={step} />
       {Object.entries(done.outcome.pairs).map(([pair, result]) => (

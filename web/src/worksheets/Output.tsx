@@ -5,6 +5,8 @@ import type { Verdict } from '../api/types';
 const WORDY = new Set([
   'judgement',
   'fieldJudgement',
+  'voltageJudgement',
+  'currentJudgement',
   'steps',
   'checks',
   'looks',
@@ -34,14 +36,19 @@ export function Output({ value }: { value: { [name: string]: unknown } }) {
 
 function words(name: string): string {
   return name
-    .replace(/(APerMm2|Mm2|Mm|Rpm|Hz|Kwh|Percent|Nm|Va|Wb|Kg|[VAWMCST])$/, '')
+    .replace(
+      /(APerMm2|MmPerS|Mm2|Mm|Rpm|Hz|Kwh|Percent|Nm|Va|Wb|Kg|Db|Gmm|Millivolt|Microfarad|[VAWMCSTK])$/,
+      '',
+    )
     .replace(/([a-z])([A-Z0-9])/g, '$1 $2')
     .toLowerCase();
 }
 
 function unit(name: string): string {
   const found =
-    /(Percent|Megohm|OhmAt25C|Ohm|APerMm2|Mm2|Hz|Nm|Rpm|Va|Wb|Kg|Kwh|[VATC])$/.exec(name)?.[1] ?? '';
+    /(Percent|Megohm|OhmAt25C|Ohm|APerMm2|MmPerS|Mm2|Hz|Nm|Rpm|Va|Wb|Kg|Kwh|Db|Gmm|Millivolt|Microfarad|[VATCK])$/.exec(
+      name,
+    )?.[1] ?? '';
   const symbols: Record<string, string> = {
     Percent: '%',
     Megohm: 'MΩ',
@@ -53,6 +60,11 @@ function unit(name: string): string {
     Va: 'VA',
     Kg: 'kg',
     Kwh: 'kWh',
+    MmPerS: 'mm/s',
+    Db: 'dB',
+    Gmm: 'g·mm',
+    Millivolt: 'mV',
+    Microfarad: 'µF',
     C: '°C',
   };
   return symbols[found] ?? found;

@@ -9,6 +9,7 @@ import { Trouble } from '../forms/Trouble';
 import { Frame } from '../shell/Frame';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
+import { otherSchool } from '../verdict/schools';
 import { EXAMPLES } from './examples';
 import { FieldsForm } from './FieldsForm';
 import { Output } from './Output';
@@ -80,7 +81,7 @@ function Sheet({ form }: { form: SheetForm }) {
           </div>
         </div>
         <div aria-live="polite">
-          {output?.judgement && <Judged judgement={output.judgement} />}
+          {output?.judgement && <Judged judgement={output.judgement} other={otherSchool(output)} />}
           {output ? (
             <Output value={output} />
           ) : (

@@ -91,7 +91,9 @@ final class Stations {
             case JobRecord.INSULATION -> insulation.map(Judgement::verdict);
             case JobRecord.SURGE -> surge().map(Judgement::verdict);
             case "bench/release" ->
-                job.released().map(r -> gate.state() == EnergiseGate.State.OPEN ? Verdict.HOLDS : Verdict.UNPROVEN);
+                job.released()
+                        .filter(r -> gate.state() == EnergiseGate.State.OPEN)
+                        .map(r -> Verdict.HOLDS);
             default -> place.kind().flatMap(k -> further(k, place.speed())).map(Judgement::verdict);
         };
     }

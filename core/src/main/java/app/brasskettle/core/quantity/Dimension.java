@@ -36,6 +36,7 @@ public enum Dimension implements Word {
     VIBRATION("mm/s", "mm/s 1", "in/s 25.4"),
     LEAKAGE("µA", "µA 1", "uA 1", "mA 1e3", "nA 1e-3"),
     SHAFT_VOLTAGE("mV", "mV 1", "V 1e3", "µV 1e-3"),
+    FORCE("N", "N 1", "kN 1e3", "lbf 4.4482216152605"),
     MONEY("", " 1"),
     RATIO("", " 1"),
     COUNT("", " 1");
@@ -96,6 +97,7 @@ public enum Dimension implements Word {
             new Ending("currentA", CURRENT),
             new Ending("PeakA", CURRENT),
             new Ending("Seconds", SECONDS),
+            new Ending("LoadN", FORCE),
             new Ending("Microfarad", CAPACITANCE),
             new Ending("MmPerS", VIBRATION),
             new Ending("microamp", LEAKAGE),

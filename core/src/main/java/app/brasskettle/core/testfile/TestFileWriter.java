@@ -30,9 +30,12 @@ final class TestFileWriter {
         record(input, "");
         StringBuilder out = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(out, FORMAT)) {
-            printer.printRecord("# test", kind);
+            // Written past the printer, which would put a first cell that opens with # in quotes.
+            out.append("# test,");
+            printer.printRecord(kind);
             for (Map.Entry<String, String> f : figures.entrySet()) {
-                printer.printRecord("# " + f.getKey(), f.getValue());
+                out.append("# ").append(f.getKey()).append(',');
+                printer.printRecord(f.getValue());
             }
             if (!columns.isEmpty()) {
                 printer.printRecord(columns.keySet());

@@ -10,6 +10,7 @@ import app.brasskettle.server.problems.RefusedException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -22,7 +23,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Readings of a test as a file, and files read into the form of a test; nothing is recorded here. */
+/** Readings of a test as a file, those of earlier stays, and files read into the form of a test; nothing is recorded here. */
 @RestController
 @RequestMapping("/api/jobs/{tag}/tests/{kind}")
 class TestFileController {
@@ -51,6 +52,13 @@ class TestFileController {
             @PathVariable String tag, @PathVariable String kind, @RequestParam(defaultValue = "1") int speed) {
         Record input = standing(tag, kind, speed);
         return file(tag, kind, "json", MediaType.APPLICATION_JSON, json.text(Map.of("test", kind, "input", input)));
+    }
+
+    /** The same test at earlier stays of the motor, as it was judged then. */
+    @GetMapping("/earlier")
+    List<TestBook.EarlierJudged> earlier(
+            @PathVariable String tag, @PathVariable String kind, @RequestParam(defaultValue = "1") int speed) {
+        return tests.earlierJudged(tag, kind(kind), speed);
     }
 
     /** What a file of either kind says, as it would be typed; refused by line and column. */

@@ -95,8 +95,12 @@ public record JobView(
             Optional<Resistance> resistance,
             Optional<Surge> surge,
             Map<String, Further> further,
+            List<Overruled> overruled,
             List<String> auxiliaries,
             List<String> isolated) {}
+
+    /** A lead hand's word over that of the limits, on a test that still stands. */
+    public record Overruled(String step, String sentence, Verdict verdict, String reason, Done done) {}
 
     /** Something done by name. */
     public record Done(String by, OffsetDateTime at, String detail) {}
@@ -126,7 +130,7 @@ public record JobView(
 
     /** A further test by the worksheet of its name: readings as typed, output, judgement. */
     public record Further(
-            Map<String, Object> typed, Object output, Judgement judgement, boolean simulated, Done done) {}
+            String step, Map<String, Object> typed, Object output, Judgement judgement, boolean simulated, Done done) {}
 
     public record Resistance(ResistanceTest test, ResistanceResult result, boolean simulated, Done done) {}
 

@@ -15,6 +15,7 @@ import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.MeasuredAgainstPredicted;
 import app.brasskettle.core.winding.WindingResult;
 import app.brasskettle.core.worksheet.RecordReader;
@@ -161,6 +162,7 @@ final class JobViews {
                                 t.simulated(),
                                 done(t))),
                 further(job, record),
+                overruled(job),
                 record.arrival()
                         .map(a -> a.auxiliaries().stream()
                                 .map(Arrival.Auxiliary::spoken)
@@ -178,13 +180,37 @@ final class JobViews {
             further.put(
                     row.key(),
                     new JobView.Further(
-                            row.typed(),
+                            test.step(),
+                            row.typed().isEmpty() && !kind.traces() ? row.input() : row.typed(),
                             kind.judged(input, record.rules()),
                             record.said(test.step(), test.at(), test.judgement()),
                             row.simulated(),
                             done(row)));
         }
         return further;
+    }
+
+    /** The last word on each test that stands; one on a test repeated since is history, and in the ledger. */
+    private static List<JobView.Overruled> overruled(RecordedJob job) {
+        Map<String, JobView.Overruled> last = new LinkedHashMap<>();
+        for (JobRow.EventRow e : job.all(EventKind.OVERRULED)) {
+            String step = e.text("step");
+            boolean stands = job.tests.stream()
+                    .anyMatch(t -> t.stands()
+                            && t.kind().step(t.speed()).equals(step)
+                            && Math.abs(JobClock.seconds(t.at()) - e.figure("testAt")) < 0.001);
+            if (stands) {
+                last.put(
+                        step,
+                        new JobView.Overruled(
+                                step,
+                                e.text("sentence"),
+                                Word.parse(Verdict.class, e.text("verdict")).orElse(Verdict.UNPROVEN),
+                                e.text("reason"),
+                                new JobView.Done(e.by(), e.at(), "")));
+            }
+        }
+        return List.copyOf(last.values());
     }
 
     private static JobView.Insulation insulation(RecordedJob job, JobRow.TestRow row, JobReading reading) {
@@ -213,7 +239,8 @@ final class JobViews {
     }
 
     private static JobView.Done done(JobRow.TestRow t) {
-        return new JobView.Done(t.by(), t.at(), t.simulated() ? "simulated instrument" : "");
+        String instrument = t.instrument().map(JobRow.Instrument::name).orElse("");
+        return new JobView.Done(t.by(), t.at(), t.simulated() ? "simulated instrument" : instrument);
     }
 
     private static JobView.Concluded concluded(JobRow.EventRow e) {

@@ -104,7 +104,7 @@ final class Ledger {
     }
 
     /** The judgement stored with a test: what was said at the time, whatever the rules say today. */
-    private static Verdict verdict(Map<String, Object> result) {
+    static Verdict verdict(Map<String, Object> result) {
         return Word.parse(Verdict.class, text(result, "verdict")).orElse(Verdict.UNPROVEN);
     }
 

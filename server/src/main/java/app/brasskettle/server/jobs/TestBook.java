@@ -7,9 +7,9 @@ import app.brasskettle.core.withstand.WithstandRecord;
 import app.brasskettle.core.worksheet.RecordReader;
 import app.brasskettle.server.problems.RefusedException;
 import java.time.OffsetDateTime;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,20 +39,35 @@ public class TestBook {
     /** The readings of this test at earlier stays of the same motor, newest first, at most five. */
     @Transactional(readOnly = true)
     public List<Earlier> earlier(String tag, TestKind kind, int speed) {
+        return before(tag)
+                .flatMap(job -> job.standing(kind, speed).stream()
+                        .map(t -> new Earlier(job.row.tag(), t.at(), RecordReader.read(kind.type(), t.input()))))
+                .limit(MOST_EARLIER)
+                .toList();
+    }
+
+    /** A test of an earlier stay as it was judged then. */
+    public record EarlierJudged(String tag, OffsetDateTime at, Verdict verdict, String headline) {}
+
+    /** What was said of this test at earlier stays of the same motor, newest first, at most five. */
+    @Transactional(readOnly = true)
+    public List<EarlierJudged> earlierJudged(String tag, TestKind kind, int speed) {
+        return before(tag)
+                .flatMap(job -> job.standing(kind, speed).stream()
+                        .map(t -> new EarlierJudged(
+                                job.row.tag(), t.at(), Ledger.verdict(t.result()), Ledger.headline(t))))
+                .limit(MOST_EARLIER)
+                .toList();
+    }
+
+    /** Earlier stays of the same motor, newest first. */
+    private Stream<RecordedJob> before(String tag) {
         JobRow row = store.byTag(tag)
                 .orElseThrow(() -> RefusedException.unknown("There is no job " + tag + " in this shop"));
-        List<Earlier> earlier = new ArrayList<>();
-        for (String other : store.byMark(row.mark())) {
-            RecordedJob job = book.recorded(other);
-            if (!other.equals(tag)
-                    && earlier.size() < MOST_EARLIER
-                    && job.row.receivedAt().isBefore(row.receivedAt())) {
-                job.standing(kind, speed)
-                        .ifPresent(t ->
-                                earlier.add(new Earlier(other, t.at(), RecordReader.read(kind.type(), t.input()))));
-            }
-        }
-        return earlier;
+        return store.byMark(row.mark()).stream()
+                .filter(other -> !other.equals(tag))
+                .map(book::recorded)
+                .filter(job -> job.row.receivedAt().isBefore(row.receivedAt()));
     }
 
     /** A test as it stands at a step: when it was taken, seconds of the epoch, and what was said of it then. */

@@ -3,11 +3,8 @@ package app.brasskettle.server.reports;
 import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.choice.ChoiceReading;
 import app.brasskettle.core.energise.EnergiseGate;
-import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Figures;
-import app.brasskettle.core.resistance.Pair;
-import app.brasskettle.core.surge.SurgeResult;
 import app.brasskettle.server.jobs.JobView;
 import app.brasskettle.server.photos.Photo;
 import app.brasskettle.server.settings.ShopSettings;
@@ -58,7 +55,7 @@ final class JobSheet extends SheetPage {
         gate();
         arrival();
         plate();
-        tests();
+        out.append(TestPages.html(job));
         coilMap();
         cause();
         winding();
@@ -121,68 +118,6 @@ final class JobSheet extends SheetPage {
             p.doubtful().forEach(d -> line("<span class=\"soft\">" + esc(d) + "</span>"));
             p.blocks().forEach(b -> line(esc(b.sentence())));
             p.cautions().forEach(c -> line("<b>" + esc(c) + "</b>"));
-            close();
-        });
-    }
-
-    private void tests() {
-        JobView.Bench bench = job.bench();
-        bench.resistance().ifPresent(t -> {
-            open("Winding resistance" + mark(t.simulated()));
-            judgement(t.result().judgement());
-            StringBuilder read = new StringBuilder();
-            for (Pair pair : Pair.values()) {
-                read.append(pair.spoken())
-                        .append(' ')
-                        .append(t.test()
-                                .terminalOhms()
-                                .of(pair)
-                                .map(v -> Figures.show(v, Dimension.RESISTANCE))
-                                .orElse("open"))
-                        .append("   ");
-            }
-            line("<span class=\"n\">" + esc(read.toString()) + "at "
-                    + Figures.show(t.test().windingTemperatureC(), Dimension.TEMPERATURE) + "</span>");
-            done(t.done());
-            close();
-        });
-        bench.insulation().ifPresent(t -> {
-            open("Insulation to frame" + mark(t.simulated()));
-            judgement(t.standing());
-            line("<span class=\"soft\">The other school: " + t.other().verdict().spoken() + ", "
-                    + esc(t.other().headline()) + "</span>");
-            out.append("<table><tr>");
-            List<TimedReading> readings = t.test().readings();
-            readings.forEach(r -> out.append("<th class=\"n\">")
-                    .append(Figures.plain(r.seconds()))
-                    .append(" s</th>"));
-            out.append("</tr><tr>");
-            readings.forEach(r -> out.append("<td class=\"n\">")
-                    .append(r.overRange().orElse(false) ? "≥ " : "")
-                    .append(esc(Figures.show(r.megohm(), Dimension.INSULATION)))
-                    .append("</td>"));
-            out.append("</tr></table>");
-            steps(t.result().steps());
-            done(t.done());
-            close();
-        });
-        bench.surge().ifPresent(t -> {
-            open("Surge comparison" + mark(t.simulated()));
-            judgement(t.outcome().judgement());
-            out.append("<table>");
-            for (Map.Entry<Pair, SurgeResult> e : t.outcome().pairs().entrySet()) {
-                SurgeResult r = e.getValue();
-                row(
-                        e.getKey().spoken() + " " + r.verdict().spoken(),
-                        "<span class=\"n\">differ " + Figures.percent(r.differencePercent()) + " (limit "
-                                + Figures.percent(r.limitPercent()) + "), ring shift "
-                                + r.frequencyShiftPercent()
-                                        .map(Figures::percent)
-                                        .orElse("none")
-                                + "</span>");
-            }
-            out.append("</table>");
-            done(t.done());
             close();
         });
     }
@@ -290,9 +225,5 @@ final class JobSheet extends SheetPage {
             out.append("<td class=\"n\">").append(esc(figure)).append("</td>");
         }
         out.append("</tr>");
-    }
-
-    private static String mark(boolean simulated) {
-        return simulated ? " (simulated)" : "";
     }
 }

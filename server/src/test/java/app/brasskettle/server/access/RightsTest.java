@@ -85,6 +85,7 @@ class RightsTest {
         TABLE.put("GET /api/jobs/{tag}/tests/{kind}/readings.json", ALL);
         TABLE.put("POST /api/jobs/{tag}/tests/{kind}/file", ALL);
         TABLE.put("GET /api/jobs/{tag}/past-surges", ALL);
+        TABLE.put("GET /api/jobs/{tag}/tests/{kind}/earlier", ALL);
         TABLE.put("GET /api/triage", ALL);
         TABLE.put("POST /api/triage", ALL);
         TABLE.put("POST /api/triage/look", ALL);
