@@ -1,13 +1,12 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { lazy, Suspense, useRef, useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { call, Refusal } from '../api/http';
 import type { JobView, Judgement, SheetForm, Step, TestLook, Typed } from '../api/types';
 import { useDraft } from '../forms/drafts';
 import { at, useLook, whileTyping } from '../forms/look';
 import { Trouble } from '../forms/Trouble';
-import { RunPanel } from '../instruments/RunPanel';
 import { StandIn } from '../instruments/StandIn';
 import { useChange } from '../jobs/useJob';
 import { Arithmetic } from '../verdict/Arithmetic';
@@ -20,25 +19,11 @@ import { InstrumentPick } from './InstrumentPick';
 import { Isolated } from './Isolated';
 import { Pulses } from './Pulses';
 import type { SheetTest } from './sheetTests';
+import { StallClock } from './StallClock';
+import { Streamed, type Entered } from './Streamed';
 import { ReadFile } from './TestFile';
 
 const TestChart = lazy(() => import('./TestChart').then((m) => ({ default: m.TestChart })));
-
-interface Draft {
-  typed: Typed;
-  simulated: boolean;
-  because: string;
-  instrument: number | null;
-}
-
-interface Leakage {
-  step: number;
-  voltageV: number;
-  microamp: number;
-  last: boolean;
-}
-
-const figures = (value: number) => String(Number(value.toPrecision(5)));
 
 /** Readings typed, from a file, or from a simulated instrument, judged while they come. */
 export function SheetTestEntry({
@@ -59,8 +44,13 @@ export function SheetTestEntry({
   finished: () => void;
 }) {
   const tag = job.identity.tag;
-  const fresh: Draft = { typed: test.start, simulated: false, because: '', instrument: null };
-  const draft = useDraft<Draft>(speed === 1 ? `${tag}.${kind}` : `${tag}.${kind}.${speed}`, fresh);
+  const fresh: Entered = {
+    typed: { ...test.start, ...marked(job, kind) },
+    simulated: false,
+    because: '',
+    instrument: null,
+  };
+  const draft = useDraft<Entered>(speed === 1 ? `${tag}.${kind}` : `${tag}.${kind}.${speed}`, fresh);
   const v = draft.value;
   // A series keeps its own text while it is typed; readings from an instrument or a file draw it anew.
   const [drawn, setDrawn] = useState(0);
@@ -81,7 +71,7 @@ export function SheetTestEntry({
     draft.settle(fresh);
     finished();
   });
-  const arrived = (typed: Typed, part: Partial<Draft>) => {
+  const arrived = (typed: Typed, part: Partial<Entered>) => {
     keep.reset();
     draft.change({ ...v, typed, ...part });
     setDrawn((n) => n + 1);
@@ -105,7 +95,7 @@ export function SheetTestEntry({
       ),
   });
   const refused = keep.error instanceof Refusal ? keep.error.problems : [];
-  const set = (part: Partial<Draft>) => {
+  const set = (part: Partial<Entered>) => {
     keep.reset();
     draft.change({ ...v, simulated: false, ...part });
   };
@@ -140,6 +130,17 @@ export function SheetTestEntry({
       ) : (
         <>
           {test.stream && <Streamed job={job} kind={kind} test={test} typed={v.typed} arrived={arrived} />}
+          {kind === 'start-log' && (
+            <StallClock
+              onStop={(seconds) => {
+                const attempts = [...((v.typed['attempts'] as Typed[] | undefined) ?? [])];
+                const last = attempts.pop() ?? {};
+                set({
+                  typed: { ...v.typed, attempts: [...attempts, { ...last, seconds: String(seconds) }] },
+                });
+              }}
+            />
+          )}
           {form && (
             <FieldsForm
               key={drawn}
@@ -204,6 +205,13 @@ export function SheetTestEntry({
   );
 }
 
+/** Leads as the plate or the terminal box named them, so that nobody types them twice. */
+function marked(job: JobView, kind: string): Typed {
+  const details = job.sheets['plate']?.typed['details'] as { leadMarks?: string } | undefined;
+  const leads = (details?.leadMarks ?? '').split(/[\s,;]+/).filter(Boolean);
+  return kind === 'lead-sets' && leads.length > 1 ? { leads } : {};
+}
+
 /** The gate that a test asks, where it does not stand open. */
 function Gate({ job, asks }: { job: JobView; asks: SheetTest['asks'] }) {
   const holding =
@@ -226,74 +234,6 @@ function Gate({ job, asks }: { job: JobView; asks: SheetTest['asks'] }) {
         )}
       </p>
       {holding.code === 'auxiliaries' && <Isolated job={job} />}
-    </>
-  );
-}
-
-/** Steps of a ramp, or a voltage held, as the simulated set shows them. */
-function Streamed({
-  job,
-  kind,
-  test,
-  typed,
-  arrived,
-}: {
-  job: JobView;
-  kind: string;
-  test: SheetTest;
-  typed: Typed;
-  arrived: (typed: Typed, part: Partial<Draft>) => void;
-}) {
-  const steps = useRef<{ voltageV: string; microamp: string }[]>([]);
-  const [live, setLive] = useState<Leakage>();
-  if (!test.stream) {
-    return null;
-  }
-  return (
-    <>
-      <RunPanel<Leakage>
-        tag={job.identity.tag}
-        instrument={test.stream.path}
-        body={{ state: typed['state'] ?? 'in-service' }}
-        start={test.stream.start}
-        disabled={!job.highVoltage.open}
-        onStart={() => {
-          steps.current = [];
-          setLive(undefined);
-        }}
-        onReading={(r) => {
-          setLive(r);
-          if (r.last && kind === 'step-voltage') {
-            steps.current = [
-              ...steps.current,
-              { voltageV: figures(r.voltageV), microamp: figures(r.microamp) },
-            ];
-            arrived({ steps: steps.current }, { simulated: true });
-          }
-        }}
-        onEnd={(end) => {
-          if (kind === 'withstand-record' && end && live) {
-            arrived(
-              {
-                ...typed,
-                supply: 'direct',
-                appliedVoltageV: figures(live.voltageV),
-                heldSeconds: figures(end.seconds),
-                brokeDown: end.fault.startsWith('Breakdown'),
-                microamp: figures(live.microamp),
-              },
-              { simulated: true },
-            );
-          } else if (end?.fault && steps.current.length > 0) {
-            arrived({ steps: steps.current }, { simulated: true, because: end.fault });
-          }
-        }}
-      />
-      {live && (
-        <p className="big" role="status" aria-label="The set shows">
-          {Math.round(live.voltageV)} V · {figures(live.microamp)} µA
-        </p>
-      )}
     </>
   );
 }

@@ -23,6 +23,13 @@ const HIGH_VOLTAGE =
   'High voltage: insulation must hold first, auxiliaries off, area barred, one person at the set. Ground the winding four times as long as voltage was on.';
 
 export const SHEET_TESTS: Record<string, SheetTest> = {
+  'lead-sets': {
+    title: 'Leads that ring together',
+    caution:
+      'Supply locked out, every lead off its terminal and apart, capacitors shorted. Mark each lead before it moves.',
+    known: [],
+    start: { leads: [], continuity: [] },
+  },
   'winding-resistance': {
     title: 'Winding resistance',
     caution: 'Supply locked out, leads free of it. Touch no lead while the bridge drives current.',
@@ -202,6 +209,7 @@ export function testAt(step: string): { kind: string; speed: number } | undefine
 }
 
 const STEPS: Record<string, string> = {
+  'bench/leads': 'lead-sets',
   'bench/resistance': 'winding-resistance',
   'bench/windings': 'single-phase-windings',
   'bench/balance': 'low-voltage-balance',

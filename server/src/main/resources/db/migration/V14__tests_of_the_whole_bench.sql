@@ -3,7 +3,7 @@
 alter table bench_test drop constraint bench_test_kind_check;
 alter table bench_test add constraint bench_test_kind_check check (kind in ('tester-proof', 'insulation-resistance',
   'winding-resistance', 'surge-comparison', 'low-voltage-balance', 'step-voltage', 'no-load-run', 'core-loop-result',
-  'single-phase-windings', 'protector', 'bearing-insulation', 'withstand-record', 'surge-rise', 'starting-gear', 'start-log',
+  'lead-sets', 'single-phase-windings', 'protector', 'bearing-insulation', 'withstand-record', 'surge-rise', 'starting-gear', 'start-log',
   'rolled-leads', 'run-watch', 'vibration', 'rotor-proof', 'shaft-voltage', 'heat-run', 'rotor-balance'));
 alter table bench_test add column speed smallint not null default 1 check (speed in (1, 2));
 alter table bench_test add column instrument text check (length(instrument) between 1 and 80);

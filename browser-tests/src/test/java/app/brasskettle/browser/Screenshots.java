@@ -27,6 +27,9 @@ final class Screenshots {
         views.put("nameplate", "/jobs/TQ-0401/plate");
         views.put("insulation", "/jobs/TQ-0402/bench/insulation");
         views.put("surge", "/jobs/TQ-0403/bench/surge");
+        views.put("balance", "/jobs/TQ-0403/bench/balance");
+        views.put("run", "/jobs/TQ-0407/bench/watch");
+        views.put("pile", "/triage");
         views.put("gate", "/jobs/TQ-0404/gate");
         views.put("coils", "/jobs/TQ-0401/teardown/coils");
         views.put("cause", "/jobs/TQ-0401/cause");

@@ -36,6 +36,14 @@ class ViewsTest {
         "/jobs/TQ-0411/bench/resistance, Winding resistance",
         "/jobs/TQ-0402/bench/insulation, Insulation to frame",
         "/jobs/TQ-0403/bench/surge, Surge",
+        "/jobs/TQ-0403/bench/balance, Balance",
+        "/jobs/TQ-0405/bench/windings, Main and start winding",
+        "/jobs/TQ-0405/bench/gear, Switch",
+        "/jobs/TQ-0407/bench/watch, Quarter-hour watch",
+        "/jobs/TQ-0407/bench/release, Release to run",
+        "/jobs/TQ-0412/bench/step-voltage, Step voltage",
+        "/jobs/TQ-0412/bench/surge-rise, Surge",
+        "/triage, The pile",
         "/jobs/TQ-0401/teardown/coils, What the coils say",
         "/jobs/TQ-0401/cause, What started it",
         "/jobs/TQ-0406/winding, Winding data",
@@ -94,6 +102,9 @@ class ViewsTest {
                 "/",
                 "/jobs/TQ-0401/teardown/coils",
                 "/jobs/TQ-0402/bench/insulation",
+                "/jobs/TQ-0412/bench/step-voltage",
+                "/jobs/TQ-0407/bench/vibration",
+                "/triage",
                 "/receive",
                 "/jobs/TQ-0402/receive",
                 "/jobs/TQ-0410/plate",
@@ -133,7 +144,7 @@ class ViewsTest {
     @Test
     void theReasonsOfAShutGateLeadToWhatOpensIt(Product.Running product) {
         Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
-        hand.goTo("/jobs/TQ-0405/plate");
+        hand.goTo("/jobs/TQ-0410/plate");
         hand.page().locator(".gate").click();
         hand.seesHeading("Power: shut");
         hand.page()

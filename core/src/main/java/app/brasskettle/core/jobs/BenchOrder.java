@@ -46,6 +46,9 @@ final class BenchOrder {
         if (single) {
             add(Kind.SINGLE_PHASE_WINDINGS);
         } else {
+            if (moreThanThreeLeads() || taken(Kind.LEAD_SETS)) {
+                add(Kind.LEAD_SETS);
+            }
             eachSpeed("bench/resistance", Kind.WINDING_RESISTANCE);
         }
         places.add(Place.of("bench/insulation", "Insulation to frame"));
@@ -97,6 +100,15 @@ final class BenchOrder {
                 .flatMap(PlateDetails::protector)
                 .filter(p -> p != PlateDetails.Protector.NONE)
                 .isPresent();
+    }
+
+    /** Three leads leave nothing to sort; as long as nobody counted them there may be more. */
+    private boolean moreThanThreeLeads() {
+        return job.plate()
+                .flatMap(Plate::details)
+                .flatMap(PlateDetails::leads)
+                .map(l -> l > 3)
+                .orElse(true);
     }
 
     private boolean taken(Kind kind) {

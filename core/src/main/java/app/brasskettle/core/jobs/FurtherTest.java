@@ -34,6 +34,7 @@ public record FurtherTest(
 
     /** Which test. */
     public enum Kind implements Word {
+        LEAD_SETS("bench/leads", "Leads", WorksheetCatalogue.LEADS, Effect.NONE),
         WINDING_RESISTANCE("bench/resistance", "Winding resistance", WorksheetCatalogue.RESISTANCE, Effect.LIMIT),
         SURGE_COMPARISON("bench/surge", "Surge", WorksheetCatalogue.SURGE, Effect.LIMIT),
         SINGLE_PHASE_WINDINGS(

@@ -1,5 +1,6 @@
 package app.brasskettle.core.leads;
 
+import app.brasskettle.core.verdict.Judged;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Step;
@@ -22,4 +23,5 @@ public record LeadSets(
         Optional<Boolean> marksAgree,
         Verdict verdict,
         Judgement judgement,
-        List<Step> steps) {}
+        List<Step> steps)
+        implements Judged {}

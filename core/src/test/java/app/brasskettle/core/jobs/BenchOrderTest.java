@@ -75,6 +75,7 @@ class BenchOrderTest {
         assertThat(bench(new Job().received()))
                 .containsExactly(
                         "bench/dead",
+                        "bench/leads",
                         "bench/resistance",
                         "bench/insulation",
                         "bench/balance",
@@ -132,8 +133,8 @@ class BenchOrderTest {
                                 "circumstances", Map.of("feed", "drive")))
                 .input());
         assertThat(job.steps()).contains("bench/shaft-voltage", "bench/bearing-insulation");
-        job.plate = Optional.of(Plates.plate(Map.of("details", Map.of("protector", "thermistors"))));
-        assertThat(job.steps()).contains("bench/protector");
+        job.plate = Optional.of(Plates.plate(Map.of("details", Map.of("protector", "thermistors", "leads", "3"))));
+        assertThat(job.steps()).contains("bench/protector").doesNotContain("bench/leads");
     }
 
     /** A release is good for a working day of sixteen hours, and no longer than until somebody works on the motor. */

@@ -79,45 +79,39 @@ class InstrumentController {
                 tag,
                 InstrumentScript.insulation(motor, testV, body.seconds(), motors.device(tag)),
                 body.pace(),
-                person,
-                ended -> {});
+                person);
     }
 
     /** A ramp of direct voltage in five steps of a minute to the level for a motor in service. */
     @PostMapping(value = "/step-ramp", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter ramp(@PathVariable String tag, @RequestBody HighVoltageBody body, Authentication who) {
         Person person = People.of(who);
-        ready(tag, body);
-        SimulatedMotor motor = motors.of(tag);
+        SimulatedMotor motor = ready(tag, body);
         return play(
                 tag,
                 InstrumentScript.ramp(
                         motor, directV(motor, SurgeLevel.State.IN_SERVICE), RAMP_STEPS, motors.device(tag)),
                 body.pace(),
-                person,
-                ended -> {});
+                person);
     }
 
     /** The direct voltage of a withstand test, held for a minute. */
     @PostMapping(value = "/withstand-set", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter withstand(@PathVariable String tag, @RequestBody HighVoltageBody body, Authentication who) {
         Person person = People.of(who);
-        ready(tag, body);
-        SimulatedMotor motor = motors.of(tag);
+        SimulatedMotor motor = ready(tag, body);
         return play(
                 tag,
                 InstrumentScript.hold(motor, directV(motor, state(body.state())), motors.device(tag)),
                 body.pace(),
-                person,
-                ended -> {});
+                person);
     }
 
     /** Rising pulses on each lead. The traces never pass through the page: what was given is kept here when the run is over. */
     @PostMapping(value = "/surge-rise", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter pulses(@PathVariable String tag, @RequestBody HighVoltageBody body, Authentication who) {
         Person person = People.of(who);
-        ready(tag, body);
-        SimulatedMotor motor = motors.of(tag, body.speed() == null ? 1 : body.speed());
+        SimulatedMotor motor = ready(tag, body);
         double top = book.rules().surgePeakV(motor.rating().voltageV(), state(body.state()));
         SurgeRise rise = motor.surgeRise(top, PULSE_STEPS, Boolean.TRUE.equals(body.rotorFitted()));
         InstrumentScript script = InstrumentScript.pulses(rise, book.rules(), motors.device(tag));
@@ -150,13 +144,15 @@ class InstrumentController {
         return Map.of("stopped", runs.off(tag));
     }
 
-    private void ready(String tag, HighVoltageBody body) {
+    /** The motor to be tested, once the gates say that it may be. */
+    private SimulatedMotor ready(String tag, HighVoltageBody body) {
         Problems problems = new Problems();
         problems.aboveTo("pace", body.pace(), 0, FASTEST, "");
         problems.throwIfAny();
         JobView job = book.view(tag);
         Bench.highVoltage(job);
         Bench.grounded(job);
+        return motors.of(tag, body.speed() == null ? 1 : body.speed());
     }
 
     private static SurgeLevel.State state(String word) {
@@ -169,6 +165,10 @@ class InstrumentController {
                 .work()
                 .apply(new WithstandTest(motor.rating().voltageV(), state, WithstandTest.School.STANDARD, false))
                 .dcV();
+    }
+
+    private SseEmitter play(String tag, InstrumentScript script, double pace, Person person) {
+        return play(tag, script, pace, person, ended -> {});
     }
 
     private SseEmitter play(

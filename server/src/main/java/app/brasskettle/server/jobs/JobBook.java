@@ -34,6 +34,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class JobBook {
 
     private final JobStore store;
+    private final TestStore testStore;
     private final Journal journal;
     private final RequestKeys keys;
     private final CustomerStore customers;
@@ -42,6 +43,7 @@ public class JobBook {
 
     JobBook(
             JobStore store,
+            TestStore testStore,
             Journal journal,
             RequestKeys keys,
             CustomerStore customers,
@@ -51,6 +53,7 @@ public class JobBook {
         this.customers = customers;
         this.settings = settings;
         this.store = store;
+        this.testStore = testStore;
         this.journal = journal;
         this.keys = keys;
     }
@@ -253,9 +256,9 @@ public class JobBook {
                     Problem.Code.MISSING,
                     "Say in a word why the test is repeated; the first one stays visible")));
         }
-        store.addTest(
+        testStore.addTest(
                 row.id(),
-                new JobStore.NewTest(
+                new TestStore.NewTest(
                         test.kind(),
                         test.speed(),
                         test.typed(),
@@ -351,7 +354,7 @@ public class JobBook {
 
     RecordedJob load(JobRow row) {
         return new RecordedJob(
-                row, store.sheets(row.id()), store.tests(row.id()), store.events(row.id()), settings.current());
+                row, store.sheets(row.id()), testStore.tests(row.id()), store.events(row.id()), settings.current());
     }
 
     /** The job, held until the transaction ends. */

@@ -29,13 +29,21 @@ public class JobFiles {
 
     private final JobBook book;
     private final JobStore store;
+    private final TestStore testStore;
     private final Journal journal;
     private final CustomerStore customers;
     private final SettingsStore settings;
 
-    JobFiles(JobBook book, JobStore store, Journal journal, CustomerStore customers, SettingsStore settings) {
+    JobFiles(
+            JobBook book,
+            JobStore store,
+            TestStore testStore,
+            Journal journal,
+            CustomerStore customers,
+            SettingsStore settings) {
         this.book = book;
         this.store = store;
+        this.testStore = testStore;
         this.journal = journal;
         this.customers = customers;
         this.settings = settings;
@@ -151,9 +159,9 @@ public class JobFiles {
             TestKind kind = Word.parse(TestKind.class, t.kind()).orElseThrow();
             Record input = RecordReader.read(kind.type(), t.input());
             String because = t.because().isBlank() ? "as in the file" : t.because();
-            store.addTest(
+            testStore.addTest(
                     id,
-                    new JobStore.NewTest(
+                    new TestStore.NewTest(
                             kind,
                             speed(t),
                             t.typed(),

@@ -5,7 +5,6 @@ import app.brasskettle.server.json.StrictJson;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Types;
-import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
@@ -242,76 +241,6 @@ class JobStore {
                 .update();
     }
 
-    List<JobRow.TestRow> tests(long jobId) {
-        return db.sql("select * from bench_test where job_id = :id order by taken_at, id")
-                .param("id", jobId)
-                .query((row, n) -> {
-                    long superseder = row.getLong("superseded_by");
-                    return new JobRow.TestRow(
-                            row.getLong("id"),
-                            Word.parse(TestKind.class, row.getString("kind")).orElseThrow(),
-                            row.getInt("speed"),
-                            json.stored(row.getString("typed")),
-                            json.stored(row.getString("input")),
-                            json.stored(row.getString("result")),
-                            row.getBoolean("simulated"),
-                            instrument(row),
-                            row.getString("taken_by"),
-                            row.getObject("taken_at", OffsetDateTime.class),
-                            superseder == 0 ? Optional.empty() : Optional.of(superseder),
-                            Optional.ofNullable(row.getString("superseded_because")));
-                })
-                .list();
-    }
-
-    private static Optional<JobRow.Instrument> instrument(ResultSet row) throws SQLException {
-        String name = row.getString("instrument");
-        return name == null
-                ? Optional.empty()
-                : Optional.of(new JobRow.Instrument(name, row.getObject("calibration_due", LocalDate.class)));
-    }
-
-    /** Adds a test; the one that stood until now is superseded by it, for the reason given. */
-    void addTest(long jobId, NewTest test) {
-        long id = db.sql("select nextval(pg_get_serial_sequence('bench_test', 'id'))")
-                .query(Long.class)
-                .single();
-        db.sql("""
-                update bench_test set superseded_by = :new, superseded_because = :because
-                where job_id = :job and kind = :kind and speed = :speed and superseded_by is null""")
-                .param("new", id)
-                .param("because", test.because())
-                .param("job", jobId)
-                .param("kind", test.kind().word())
-                .param("speed", test.speed())
-                .update();
-        db.sql("""
-                insert into bench_test (id, job_id, kind, speed, typed, input, result, rule_version, simulated, instrument,
-                  calibration_due, taken_by, taken_at)
-                values (:id, :job, :kind, :speed, :typed::jsonb, :input::jsonb, :result::jsonb, :rule, :simulated, :instrument,
-                  :due, :by, :at)""")
-                .param("id", id)
-                .param("job", jobId)
-                .param("kind", test.kind().word())
-                .param("speed", test.speed())
-                .param(
-                        "instrument",
-                        test.instrument().map(JobRow.Instrument::name).orElse(null),
-                        Types.VARCHAR)
-                .param(
-                        "due",
-                        test.instrument().map(JobRow.Instrument::calibrationDue).orElse(null),
-                        Types.DATE)
-                .param("typed", json.text(test.typed()))
-                .param("input", json.text(test.input()))
-                .param("result", json.text(test.result()))
-                .param("rule", NewTest.RULE_VERSION)
-                .param("simulated", test.simulated())
-                .param("by", test.by())
-                .param("at", test.at())
-                .update();
-    }
-
     List<JobRow.EventRow> events(long jobId) {
         return db.sql("select * from job_event where job_id = :id order by id")
                 .param("id", jobId)
@@ -333,20 +262,5 @@ class JobStore {
                 .param("by", by)
                 .param("at", at)
                 .update();
-    }
-
-    /** A test about to be stored. */
-    record NewTest(
-            TestKind kind,
-            int speed,
-            Map<String, Object> typed,
-            Record input,
-            Object result,
-            boolean simulated,
-            Optional<JobRow.Instrument> instrument,
-            String because,
-            String by,
-            OffsetDateTime at) {
-        static final String RULE_VERSION = "1";
     }
 }

@@ -19,6 +19,7 @@ public enum TestKind implements Word {
     INSULATION_RESISTANCE(InsulationTest.class),
     WINDING_RESISTANCE(ResistanceTest.class),
     SURGE_COMPARISON(SurgeSet.class),
+    LEAD_SETS,
     SINGLE_PHASE_WINDINGS,
     LOW_VOLTAGE_BALANCE,
     PROTECTOR,

@@ -1,0 +1,76 @@
+package app.brasskettle.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Single tests of the bench: by instrument and by hand, each judged at once. */
+@ExtendWith(Product.class)
+class BenchTestsTest {
+
+    @Test
+    void theBalanceIsReadFromTheBridgeAndKept(Product.Running product) {
+        Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
+        hand.goTo("/jobs/TQ-0402/bench/balance");
+        hand.press("Read the simulated bridge");
+        hand.seesJudged("Holds: Inductances balance");
+        hand.press("Keep the readings");
+        hand.press("Measure again, this one is superseded");
+        hand.press("Read the simulated bridge");
+        hand.press("Keep the readings");
+        hand.sees("Say in a word why the test is repeated");
+        hand.fill("Why again", "clips moved");
+        hand.press("Keep the readings");
+        hand.sees("Mara Orre");
+        assertThat(hand.button("Measure again, this one is superseded")).isVisible();
+    }
+
+    @Test
+    void aShortedTurnStandsInTheLedgerAndHoldsTheGate(Product.Running product) {
+        Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
+        hand.goTo("/jobs/TQ-0403/bench/balance");
+        hand.seesJudged("Stop: The winding is unbalanced");
+        hand.goTo("/jobs/TQ-0403/gate");
+        hand.seesHeading("Power: shut");
+        assertThat(hand.page().locator("main")).containsText("The winding is unbalanced");
+    }
+
+    @Test
+    void aRunTakesItsRatingFromThePlateAndWarnsWhilePowerIsShut(Product.Running product) {
+        Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
+        hand.goTo("/jobs/TQ-0411/bench/run");
+        hand.sees("Power is shut:");
+        hand.fill("line currents", "0.5 0.5 0.5");
+        hand.fill("line voltages", "400 400 400");
+        hand.seesJudged("Unbalance 0.0 %");
+        assertThat(hand.field("rated current")).hasCount(0);
+    }
+
+    @Test
+    void aSinglePhaseMotorIsNotAskedToCompareThreePhases(Product.Running product) {
+        Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
+        hand.goTo("/jobs/TQ-0405");
+        assertThat(hand.page().getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Insulation to frame")))
+                .isVisible();
+        assertThat(hand.page().getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Balance")))
+                .hasCount(0);
+    }
+
+    @Test
+    void aLeadHandArguesALimitInWritingAndNothingElse(Product.Running product) {
+        Hand lead = new Hand(product.page(1280, 800)).signIn("lead");
+        lead.goTo("/jobs/TQ-0402/gate");
+        lead.seesHeading("Power: shut");
+        assertThat(lead.button("Open against it")).hasCount(1);
+        lead.fill("Why the limit need not hold here", "spare is fitted tomorrow, pit runs wet");
+        lead.press("Open against it");
+        lead.sees("Opened by Ivo Dalby against");
+        Hand tech = new Hand(product.page(1280, 800)).signIn("tech");
+        tech.goTo("/jobs/TQ-0401/gate");
+        tech.seesHeading("Power: shut");
+        assertThat(tech.button("Open against it")).hasCount(0);
+    }
+}

@@ -1,0 +1,89 @@
+import { useRef, useState } from 'react';
+import type { JobView, Typed } from '../api/types';
+import { RunPanel } from '../instruments/RunPanel';
+import type { SheetTest } from './sheetTests';
+
+/** A test as it is being entered. */
+export interface Entered {
+  typed: Typed;
+  simulated: boolean;
+  because: string;
+  instrument: number | null;
+}
+
+interface Leakage {
+  step: number;
+  voltageV: number;
+  microamp: number;
+  last: boolean;
+}
+
+const figures = (value: number) => String(Number(value.toPrecision(5)));
+
+/** Steps of a ramp, or a voltage held, as the simulated set shows them. */
+export function Streamed({
+  job,
+  kind,
+  test,
+  typed,
+  arrived,
+}: {
+  job: JobView;
+  kind: string;
+  test: SheetTest;
+  typed: Typed;
+  arrived: (typed: Typed, part: Partial<Entered>) => void;
+}) {
+  const steps = useRef<{ voltageV: string; microamp: string }[]>([]);
+  const [live, setLive] = useState<Leakage>();
+  if (!test.stream) {
+    return null;
+  }
+  return (
+    <>
+      <RunPanel<Leakage>
+        tag={job.identity.tag}
+        instrument={test.stream.path}
+        body={{ state: typed['state'] ?? 'in-service' }}
+        start={test.stream.start}
+        disabled={!job.highVoltage.open}
+        onStart={() => {
+          steps.current = [];
+          setLive(undefined);
+        }}
+        onReading={(r) => {
+          setLive(r);
+          if (r.last && kind === 'step-voltage') {
+            steps.current = [
+              ...steps.current,
+              { voltageV: figures(r.voltageV), microamp: figures(r.microamp) },
+            ];
+            arrived({ steps: steps.current }, { simulated: true });
+          }
+        }}
+        onEnd={(end) => {
+          if (kind === 'withstand-record' && end && live) {
+            arrived(
+              {
+                ...typed,
+                supply: 'direct',
+                appliedVoltageV: figures(live.voltageV),
+                heldSeconds: figures(end.seconds),
+                brokeDown: end.fault.startsWith('Breakdown'),
+                microamp: figures(live.microamp),
+              },
+              { simulated: true },
+            );
+          } else if (end?.fault && steps.current.length > 0) {
+            arrived({ steps: steps.current }, { simulated: true, because: end.fault });
+          }
+        }}
+      />
+      {live && (
+        <p className="big" role="status" aria-label="The set shows">
+          {Math.round(live.voltageV)} V · {figures(live.microamp)} µA
+        </p>
+      )}
+    </>
+  );
+}
