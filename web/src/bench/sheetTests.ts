@@ -52,6 +52,24 @@ export const SHEET_TESTS: Record<string, SheetTest> = {
     },
     glance: 'Read the simulated meter',
   },
+  'circuit-insulation': {
+    title: 'Insulation, circuit by circuit',
+    caution:
+      'Direct voltage on one circuit, the others grounded. Ground each one after its reading, four times as long as voltage was on, before touching the next.',
+    known: ['ratedVoltageV', 'windingKind', 'insulationClass', 'madeBefore1970'],
+    start: {
+      insulationSystem: 'thermosetting',
+      windingTemperatureC: '',
+      circuits: ['1', '2', '3'].map((n) => ({ circuit: n, seconds: '60' })),
+    },
+  },
+  'pole-check': {
+    title: 'Poles by the blade',
+    caution:
+      'A few volts only, current limited, rotor out. Fingers off the winding; the copper warms in a minute.',
+    known: ['poles'],
+    start: { felt: [] },
+  },
   'low-voltage-balance': {
     title: 'Balance: winding or rotor',
     caution: 'Supply locked out. Turn the shaft by hand only, fingers off keyway and fan.',
@@ -212,6 +230,8 @@ const STEPS: Record<string, string> = {
   'bench/leads': 'lead-sets',
   'bench/resistance': 'winding-resistance',
   'bench/windings': 'single-phase-windings',
+  'bench/circuits': 'circuit-insulation',
+  'teardown/poles': 'pole-check',
   'bench/balance': 'low-voltage-balance',
   'bench/protector': 'protector',
   'bench/withstand': 'withstand-record',

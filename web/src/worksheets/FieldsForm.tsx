@@ -78,6 +78,7 @@ function OneField({
       return (
         <Series
           kind={field.kind}
+          unit={field.unit}
           label={label}
           path={path}
           value={value}
@@ -186,6 +187,7 @@ export function readWord(kind: SeriesKind, word: string): unknown {
 /** A run of figures, marks or pairs, one after the other, parted by blanks or lines. */
 function Series({
   kind,
+  unit,
   label,
   path,
   value,
@@ -193,6 +195,7 @@ function Series({
   onChange,
 }: {
   kind: SeriesKind;
+  unit: string;
   label: string;
   path: string;
   value: unknown;
@@ -205,7 +208,8 @@ function Series({
     <label className="field words">
       <span className="label">
         {label}
-        {kind === 'pairs' && ', pairs as 1-4'} <span className="figure small">{list.length}</span>
+        {kind === 'pairs' && (unit ? `, ${unit}, one row as 65.01-65.02` : ', pairs as 1-4')}{' '}
+        <span className="figure small">{list.length}</span>
       </span>
       <Input.TextArea
         rows={kind === 'series' && list.length > 20 ? 4 : 2}

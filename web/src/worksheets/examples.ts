@@ -242,6 +242,29 @@ export const EXAMPLES: { [name: string]: Typed } = {
     loadPercent: '0',
     lastHourK: '1',
   },
+  'circuit-insulation': {
+    ratedVoltageV: '400',
+    windingKind: 'random-wound',
+    insulationSystem: 'thermosetting',
+    madeBefore1970: false,
+    insulationClass: 'F',
+    windingTemperatureC: '21 °C',
+    circuits: [
+      { circuit: 'U1-U2', seconds: '60', megohm: '900' },
+      { circuit: 'V1-V2', seconds: '60', megohm: '870' },
+      { circuit: 'W1-W2', seconds: '60', megohm: '41' },
+    ],
+  },
+  'bearing-fit': {
+    designation: '6313 C3',
+    seat: 'shaft',
+    fitClass: 'k5',
+    planesMm: [
+      ['65.010', '65.006', '65.008'],
+      ['65.009', '65.007', '65.012'],
+    ],
+  },
+  'pole-check': { poles: '4', felt: ['pulls', 'pulls', 'weak', 'pulls'] },
   triage: { mark: 'P-017', shaft: 'free', megohm: [12, 14, 11], ring: 'sets', eye: ['wet'] },
   'failure-pattern': {
     connection: 'wye',

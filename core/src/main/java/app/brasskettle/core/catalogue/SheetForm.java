@@ -33,7 +33,7 @@ public record SheetForm(String name, String title, List<String> sources, List<Fi
         WORDS,
         /** Texts, one after the other. */
         TEXTS,
-        /** Pairs of texts. */
+        /** Pairs of texts, or rows of figures, which then have a unit. */
         PAIRS,
         /** Rows with columns. */
         ROWS,
@@ -85,7 +85,9 @@ public record SheetForm(String name, String title, List<String> sources, List<Fi
             Kind kind = element.isEnum()
                     ? Kind.WORDS
                     : element == List.class ? Kind.PAIRS : element == String.class ? Kind.TEXTS : Kind.SERIES;
-            return new Field(name, label(name), kind, optional, "", words(element), List.of());
+            boolean rowsOfFigures = kind == Kind.PAIRS && raw(inner(inner(type))) == Double.class;
+            String unit = rowsOfFigures ? Dimension.ofField(name).typed() : "";
+            return new Field(name, label(name), kind, optional, unit, words(element), List.of());
         }
         if (raw == Samples.class) {
             return new Field(name, label(name), Kind.SERIES, optional, "", List.of(), List.of());

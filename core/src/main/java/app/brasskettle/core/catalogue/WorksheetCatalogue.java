@@ -16,6 +16,9 @@ import app.brasskettle.core.coreloop.CoreLoopPlanWorksheet;
 import app.brasskettle.core.coreloop.CoreLoopReading;
 import app.brasskettle.core.coreloop.CoreLoopResult;
 import app.brasskettle.core.coreloop.CoreLoopResultWorksheet;
+import app.brasskettle.core.fits.BearingFit;
+import app.brasskettle.core.fits.BearingFitResult;
+import app.brasskettle.core.fits.BearingFitWorksheet;
 import app.brasskettle.core.heating.HeatRun;
 import app.brasskettle.core.heating.HeatRunResult;
 import app.brasskettle.core.heating.HeatRunWorksheet;
@@ -25,6 +28,9 @@ import app.brasskettle.core.heating.StallHeating;
 import app.brasskettle.core.heating.StallHeatingWorksheet;
 import app.brasskettle.core.heating.TemperatureRise;
 import app.brasskettle.core.heating.TemperatureRiseWorksheet;
+import app.brasskettle.core.insulation.CircuitsResult;
+import app.brasskettle.core.insulation.CircuitsTest;
+import app.brasskettle.core.insulation.CircuitsWorksheet;
 import app.brasskettle.core.insulation.InsulationLimits;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.insulation.InsulationTest;
@@ -85,6 +91,9 @@ import app.brasskettle.core.surge.SurgeRise;
 import app.brasskettle.core.surge.SurgeRiseResult;
 import app.brasskettle.core.surge.SurgeRiseWorksheet;
 import app.brasskettle.core.surge.SurgeWorksheet;
+import app.brasskettle.core.teardown.PoleCheck;
+import app.brasskettle.core.teardown.PoleCheckResult;
+import app.brasskettle.core.teardown.PoleCheckWorksheet;
 import app.brasskettle.core.triage.TriageLook;
 import app.brasskettle.core.triage.TriageResult;
 import app.brasskettle.core.triage.TriageWorksheet;
@@ -142,6 +151,10 @@ public final class WorksheetCatalogue {
             SinglePhaseWorksheet.create();
     public static final Worksheet<StartingGear, StartingGearResult> STARTING_GEAR = StartingGearWorksheet.create();
     public static final Worksheet<ProtectorTest, ProtectorResult> PROTECTOR = ProtectorWorksheet.create();
+    public static final Worksheet<CircuitsTest, CircuitsResult> CIRCUIT_INSULATION =
+            CircuitsWorksheet.create(InsulationLimits.standard());
+    public static final Worksheet<PoleCheck, PoleCheckResult> POLE_CHECK = PoleCheckWorksheet.create();
+    public static final Worksheet<BearingFit, BearingFitResult> BEARING_FIT = BearingFitWorksheet.create();
     public static final Worksheet<TriageLook, TriageResult> TRIAGE = TriageWorksheet.create();
     public static final Worksheet<WindingData, WindingResult> WINDING =
             WindingWorksheet.create(WindingLimits.standard());
@@ -156,6 +169,7 @@ public final class WorksheetCatalogue {
             RESISTANCE,
             SINGLE_PHASE_WINDINGS,
             INSULATION,
+            CIRCUIT_INSULATION,
             BALANCE,
             WITHSTAND,
             WITHSTAND_RECORD,
@@ -164,6 +178,8 @@ public final class WorksheetCatalogue {
             SURGE_RISE,
             PROTECTOR,
             STARTING_GEAR,
+            BEARING_FIT,
+            POLE_CHECK,
             CORE_LOOP_PLAN,
             CORE_LOOP_RESULT,
             START_LOG,

@@ -52,6 +52,9 @@ final class BenchOrder {
             eachSpeed("bench/resistance", Kind.WINDING_RESISTANCE);
         }
         places.add(Place.of("bench/insulation", "Insulation to frame"));
+        if (severalCircuits() || taken(Kind.CIRCUIT_INSULATION)) {
+            add(Kind.CIRCUIT_INSULATION);
+        }
         if (protectedByPlate() || taken(Kind.PROTECTOR)) {
             add(Kind.PROTECTOR);
         }
@@ -100,6 +103,16 @@ final class BenchOrder {
                 .flatMap(PlateDetails::protector)
                 .filter(p -> p != PlateDetails.Protector.NONE)
                 .isPresent();
+    }
+
+    /** Two windings, or phases whose both ends are known to come out, can be told apart to frame. */
+    private boolean severalCircuits() {
+        return second.isPresent()
+                || job.plate()
+                        .flatMap(Plate::details)
+                        .flatMap(PlateDetails::leads)
+                        .filter(l -> l >= 6)
+                        .isPresent();
     }
 
     /** Three leads leave nothing to sort; as long as nobody counted them there may be more. */

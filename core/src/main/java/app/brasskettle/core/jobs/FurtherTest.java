@@ -5,6 +5,7 @@ import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.energise.GateFacts;
 import app.brasskettle.core.energise.GateFacts.Effect;
+import app.brasskettle.core.insulation.CircuitsResult;
 import app.brasskettle.core.protection.ProtectorResult;
 import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.run.NoLoadResult;
@@ -39,6 +40,8 @@ public record FurtherTest(
         SURGE_COMPARISON("bench/surge", "Surge", WorksheetCatalogue.SURGE, Effect.LIMIT),
         SINGLE_PHASE_WINDINGS(
                 "bench/windings", "Main and start winding", WorksheetCatalogue.SINGLE_PHASE_WINDINGS, Effect.LIMIT),
+        CIRCUIT_INSULATION(
+                "bench/circuits", "Insulation by circuit", WorksheetCatalogue.CIRCUIT_INSULATION, Effect.LIMIT),
         LOW_VOLTAGE_BALANCE("bench/balance", "Balance", WorksheetCatalogue.BALANCE, Effect.LIMIT),
         PROTECTOR("bench/protector", "Thermal protector", WorksheetCatalogue.PROTECTOR, Effect.SHUTS),
         BEARING_INSULATION(
@@ -56,6 +59,7 @@ public record FurtherTest(
         SHAFT_VOLTAGE("bench/shaft-voltage", "Shaft voltage", WorksheetCatalogue.SHAFT_VOLTAGE, Effect.NONE),
         HEAT_RUN("bench/heat-run", "Heat run", WorksheetCatalogue.HEAT_RUN, Effect.NONE),
         CORE_LOOP_RESULT("teardown/core-loop", "Core loop", WorksheetCatalogue.CORE_LOOP_RESULT, Effect.LIMIT),
+        POLE_CHECK("teardown/poles", "Poles by the blade", WorksheetCatalogue.POLE_CHECK, Effect.NONE),
         ROTOR_BALANCE("teardown/rotor-balance", "Rotor balance", WorksheetCatalogue.ROTOR_BALANCE, Effect.NONE);
 
         private final String step;
@@ -124,6 +128,9 @@ public record FurtherTest(
         if (result instanceof BalanceResult r && r.source() == BalanceResult.Source.ROTOR) {
             // What moves with the rotor is the rotor's; the winding may be put on power.
             return Effect.NONE;
+        }
+        if (result instanceof CircuitsResult r && r.lowestMegohm() < JobFacts.GROUND_MEGOHM) {
+            return Effect.NEVER;
         }
         boolean open = result instanceof ResistanceResult r && r.meanOhm().isEmpty()
                 || result instanceof SinglePhaseResult s && s.open();

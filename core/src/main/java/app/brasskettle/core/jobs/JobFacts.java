@@ -14,7 +14,7 @@ import java.util.Optional;
 final class JobFacts {
 
     /** Under this many megohms as read, copper lies on the frame. */
-    private static final double GROUND_MEGOHM = 0.05;
+    static final double GROUND_MEGOHM = 0.05;
 
     private final JobRecord job;
     private final List<Evidence> standing;

@@ -111,7 +111,9 @@ final class Stations {
         JobReading.StepReading coils =
                 step("teardown/coils", "Coil map", job.coilMap().map(m -> Verdict.HOLDS));
         return job.opened()
-                ? new JobReading.StepReading[] {coils, further(Kind.CORE_LOOP_RESULT), further(Kind.ROTOR_BALANCE)}
+                ? new JobReading.StepReading[] {
+                    coils, further(Kind.CORE_LOOP_RESULT), further(Kind.POLE_CHECK), further(Kind.ROTOR_BALANCE)
+                }
                 : new JobReading.StepReading[] {coils};
     }
 

@@ -1,5 +1,8 @@
 package app.brasskettle.core.rules;
 
+import app.brasskettle.core.insulation.CircuitsResult;
+import app.brasskettle.core.insulation.CircuitsTest;
+import app.brasskettle.core.insulation.CircuitsWorksheet;
 import app.brasskettle.core.insulation.InsulationLimits;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.insulation.InsulationTest;
@@ -98,21 +101,35 @@ public record ShopRules(Map<Question, School> schools, List<LimitChange> changes
 
     /** An insulation test judged by both schools with the limits in force. */
     public InsulationResult insulation(InsulationTest test) {
-        InsulationLimits standard = InsulationLimits.standard();
-        InsulationResult result = InsulationWorksheet.create(new InsulationLimits(
-                        figure(ShopLimit.RANDOM_WOUND_MEGOHM),
-                        figure(ShopLimit.FORM_WOUND_MEGOHM),
-                        standard.polarizationIndexClassA(),
-                        standard.polarizationIndexOthers(),
-                        standard.notJudgedFormWoundMegohm(),
-                        standard.notJudgedRandomMegohm(),
-                        figure(ShopLimit.FIELD_HOLDS_MEGOHM),
-                        figure(ShopLimit.FIELD_WATCH_MEGOHM)))
-                .work()
-                .apply(test);
+        InsulationResult result =
+                InsulationWorksheet.create(insulationLimits()).work().apply(test);
         return result.judgedAs(
                 said(result.judgement(), ShopLimit.Sheet.INSULATION),
                 said(result.fieldJudgement(), ShopLimit.Sheet.INSULATION));
+    }
+
+    /** Each circuit of a winding judged by the standard with the limits in force. */
+    public CircuitsResult circuits(CircuitsTest test) {
+        CircuitsResult result =
+                CircuitsWorksheet.create(insulationLimits()).work().apply(test);
+        return new CircuitsResult(
+                result.circuits(),
+                result.lowestMegohm(),
+                result.highestOverLowest(),
+                said(result.judgement(), ShopLimit.Sheet.INSULATION));
+    }
+
+    private InsulationLimits insulationLimits() {
+        InsulationLimits standard = InsulationLimits.standard();
+        return new InsulationLimits(
+                figure(ShopLimit.RANDOM_WOUND_MEGOHM),
+                figure(ShopLimit.FORM_WOUND_MEGOHM),
+                standard.polarizationIndexClassA(),
+                standard.polarizationIndexOthers(),
+                standard.notJudgedFormWoundMegohm(),
+                standard.notJudgedRandomMegohm(),
+                figure(ShopLimit.FIELD_HOLDS_MEGOHM),
+                figure(ShopLimit.FIELD_WATCH_MEGOHM));
     }
 
     /** The judgement of an insulation test that decides in this shop. */

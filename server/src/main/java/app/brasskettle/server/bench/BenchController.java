@@ -1,5 +1,6 @@
 package app.brasskettle.server.bench;
 
+import app.brasskettle.core.insulation.CircuitsTest;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.jobs.Arrival;
@@ -162,6 +163,11 @@ class BenchController {
         }
         if (input instanceof SurgeSet || input instanceof SurgeRise) {
             return SURGE_SECONDS;
+        }
+        if (input instanceof CircuitsTest t) {
+            return t.circuits().stream()
+                    .mapToDouble(CircuitsTest.Circuit::seconds)
+                    .sum();
         }
         return input instanceof InsulationTest t
                 ? t.readings().stream().mapToDouble(TimedReading::seconds).max().orElse(0)

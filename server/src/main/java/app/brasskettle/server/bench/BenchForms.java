@@ -59,7 +59,7 @@ final class BenchForms {
         Optional<RatingBlock> second = plate.secondSpeed().filter(b -> speed == 2);
         Connection connection = second.map(RatingBlock::connection).orElse(plate.connection());
         switch (kind) {
-            case INSULATION_RESISTANCE -> {
+            case INSULATION_RESISTANCE, CIRCUIT_INSULATION -> {
                 plate.ratedVoltageV().ifPresent(v -> whole.put("ratedVoltageV", v));
                 whole.put("windingKind", plate.windingKind().word());
                 whole.put("insulationClass", plate.insulationClass().word());
@@ -85,6 +85,7 @@ final class BenchForms {
                         .or(plate::ratedSpeedRpm)
                         .ifPresent(n -> whole.put("ratedSpeedRpm", n));
             }
+            case POLE_CHECK -> poles(plate, second).ifPresent(p -> whole.put("poles", p));
             case ROTOR_PROOF -> {
                 whole.put("frequencyHz", plate.frequencyHz());
                 poles(plate, second).ifPresent(p -> whole.put("poles", p));
@@ -141,7 +142,7 @@ final class BenchForms {
                                 && p.ratedSpeedRpm().isPresent())
                         .isPresent();
             case WINDING_RESISTANCE, ROTOR_PROOF -> plate.isPresent();
-            case INSULATION_RESISTANCE, SURGE_COMPARISON, WITHSTAND_RECORD ->
+            case INSULATION_RESISTANCE, CIRCUIT_INSULATION, SURGE_COMPARISON, WITHSTAND_RECORD ->
                 plate.flatMap(Plate::ratedVoltageV).isPresent();
             case VIBRATION -> plate.flatMap(Plate::ratedPowerW).isPresent();
             default -> true;

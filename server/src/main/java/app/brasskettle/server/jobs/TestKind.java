@@ -1,5 +1,6 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.insulation.CircuitsTest;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.jobs.FurtherTest;
 import app.brasskettle.core.jobs.TesterProof;
@@ -21,6 +22,7 @@ public enum TestKind implements Word {
     SURGE_COMPARISON(SurgeSet.class),
     LEAD_SETS,
     SINGLE_PHASE_WINDINGS,
+    CIRCUIT_INSULATION,
     LOW_VOLTAGE_BALANCE,
     PROTECTOR,
     BEARING_INSULATION,
@@ -37,6 +39,7 @@ public enum TestKind implements Word {
     SHAFT_VOLTAGE,
     HEAT_RUN,
     CORE_LOOP_RESULT,
+    POLE_CHECK,
     ROTOR_BALANCE;
 
     private final Optional<FurtherTest.Kind> further = Word.parse(FurtherTest.Kind.class, word());
@@ -96,6 +99,9 @@ public enum TestKind implements Word {
         }
         if (input instanceof SurgeSet s) {
             return rules.surge(s);
+        }
+        if (input instanceof CircuitsTest c) {
+            return rules.circuits(c);
         }
         if (input instanceof SurgeRise r) {
             return rules.surgeRise(r);

@@ -1,0 +1,46 @@
+package app.brasskettle.core.fits;
+
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * A rolling bearing by its designation: deep-groove balls 62xx and 63xx, cylindrical rollers N, NU, NJ, NUP of series 2 and 3,
+ * sizes 00 to 22 and 24. Boundary dimensions by ISO 15.
+ *
+ * @param boreMm bore
+ * @param outsideMm outside diameter
+ */
+record Bearing(double boreMm, double outsideMm) {
+
+    private static final Pattern SHAPE =
+            Pattern.compile("(?:6|(?:NUP|NU|NJ|N) ?)([23])(\\d\\d)(?:[ /-]\\s*\\S.*)?", Pattern.DOTALL);
+
+    private static final double[] SMALL_BORES = {10, 12, 15, 17};
+    /** Outside diameters of sizes 00 to 22 and 24, ISO 15 diameter series 2. */
+    private static final double[] SERIES_2 = {
+        30, 32, 35, 40, 47, 52, 62, 72, 80, 85, 90, 100, 110, 120, 125, 130, 140, 150, 160, 170, 180, 190, 200, 215
+    };
+    /** The same of series 3. */
+    private static final double[] SERIES_3 = {
+        35, 37, 42, 47, 52, 62, 72, 80, 90, 100, 110, 120, 130, 140, 150, 160, 170, 180, 190, 200, 215, 225, 240, 260
+    };
+
+    private static final int LAST_IN_A_ROW = 22;
+    private static final int LAST = 24;
+
+    /** The bearing designated {@code text}; empty where it is none of these. */
+    static Optional<Bearing> parse(String text) {
+        Matcher m = SHAPE.matcher(text);
+        if (!m.matches()) {
+            return Optional.empty();
+        }
+        int size = Integer.parseInt(m.group(2));
+        if (size > LAST_IN_A_ROW && size != LAST) {
+            return Optional.empty();
+        }
+        double bore = size < SMALL_BORES.length ? SMALL_BORES[size] : 5 * size;
+        double[] outside = m.group(1).equals("2") ? SERIES_2 : SERIES_3;
+        return Optional.of(new Bearing(bore, outside[size == LAST ? LAST_IN_A_ROW + 1 : size]));
+    }
+}

@@ -1,0 +1,39 @@
+package app.brasskettle.core.teardown;
+
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.core.worksheet.Word;
+import java.util.List;
+
+/**
+ * Poles of an open stator felt with a steel blade, a few volts of alternating current on one phase after the other.
+ *
+ * @param poles of the winding
+ * @param felt what the blade felt at each pole, in their order round the bore
+ */
+public record PoleCheck(int poles, List<Pull> felt) {
+
+    /** What a blade feels at a pole. */
+    public enum Pull implements Word {
+        PULLS,
+        WEAK,
+        NONE
+    }
+
+    private static final int MOST_POLES = 120;
+
+    public PoleCheck {
+        felt = Problems.copy(felt);
+        Problems problems = new Problems();
+        if (problems.whole("poles", poles, 2, MOST_POLES, "") && poles % 2 != 0) {
+            problems.add("poles", Problem.Code.RANGE, "poles is " + poles + "; poles come in pairs");
+        }
+        if (problems.size("felt", felt, 1, MOST_POLES) && problems.clear("poles") && felt.size() != poles) {
+            problems.add(
+                    "felt",
+                    Problem.Code.CONTRADICTION,
+                    "felt has " + felt.size() + " entries; the winding has " + poles + " poles");
+        }
+        problems.throwIfAny();
+    }
+}
