@@ -2,10 +2,13 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Checkbox } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import type { JobView } from '../api/types';
+import { Trouble } from '../forms/Trouble';
 import { RunPanel } from '../instruments/RunPanel';
+import { useChange } from '../jobs/useJob';
 import { plain } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { Mark } from '../verdict/Mark';
+import { ReadFile } from './TestFile';
 
 const PulseChart = lazy(() => import('./PulseChart').then((m) => ({ default: m.PulseChart })));
 
@@ -46,6 +49,7 @@ export function Pulses({
   const [given, setGiven] = useState<Pulsed[]>([]);
   const [state, setState] = useState<(typeof STATES)[number][0]>('in-service');
   const client = useQueryClient();
+  const record = useChange(job.identity.tag, kept);
   const last = given[given.length - 1];
   const onLead = given.filter((p) => p.lead === last?.lead);
   return (
@@ -68,6 +72,18 @@ export function Pulses({
           }
         }}
       />
+      <ReadFile
+        tag={job.identity.tag}
+        kind="surge-rise"
+        onRead={(typed) =>
+          record.mutate({
+            method: 'POST',
+            path: 'tests/surge-rise',
+            body: { typed, simulated: false, because, speed },
+          })
+        }
+      />
+      <Trouble error={record.error} />
       {last && (
         <>
           <Suspense fallback={null}>

@@ -8,7 +8,7 @@ import { DischargeClock } from '../bench/DischargeClock';
 import { Earlier } from '../bench/Earlier';
 import { Isolated } from '../bench/Isolated';
 import { Overrule } from '../bench/Overrule';
-import { FileLinks } from '../bench/TestFile';
+import { FileLinks, ReadFile } from '../bench/TestFile';
 import { at } from '../forms/look';
 import { Trouble } from '../forms/Trouble';
 import { StandIn } from '../instruments/StandIn';
@@ -197,6 +197,17 @@ function Entry({
         >
           Surge the three phases
         </Button>
+        <ReadFile
+          tag={tag}
+          kind="surge-comparison"
+          onRead={(typed) =>
+            surge.mutate({
+              method: 'POST',
+              path: 'tests/surge-comparison',
+              body: { typed, simulated: false, because, speed },
+            })
+          }
+        />
         {repeat && <Button onClick={finished}>Leave it as it was</Button>}
       </div>
       <DischargeClock job={job} />

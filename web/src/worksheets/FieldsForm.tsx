@@ -141,7 +141,7 @@ function Flag({
 }
 
 function plainField(f: FormField): boolean {
-  return f.kind === 'figure' || f.kind === 'word' || f.kind === 'text';
+  return f.kind === 'figure' || f.kind === 'word' || f.kind === 'text' || (f.kind === 'flag' && f.optional);
 }
 
 function Rows({

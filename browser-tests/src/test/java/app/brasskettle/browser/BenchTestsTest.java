@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -72,5 +73,25 @@ class BenchTestsTest {
         tech.goTo("/jobs/TQ-0401/gate");
         tech.seesHeading("Power: shut");
         assertThat(tech.button("Open against it")).hasCount(0);
+    }
+
+    private static void readFile(Hand hand, String file) {
+        hand.page().getByLabel("Readings file").setInputFiles(Path.of("../docs/test-files", file));
+    }
+
+    @Test
+    void readingsComeFromAFileAndAWrongOneIsToldByLineAndColumn(Product.Running product) {
+        Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
+        hand.goTo("/jobs/TQ-0411/bench/step-voltage");
+        readFile(hand, "wrong/no-figure.csv");
+        hand.sees("Line 4, column 2");
+        readFile(hand, "step-voltage.csv");
+        hand.seesJudged("Holds: Leakage grows 1.08 times");
+        hand.press("Keep the readings");
+        hand.sees("Readings as a file:");
+        hand.goTo("/jobs/TQ-0411/bench/surge");
+        readFile(hand, "surge-comparison.csv");
+        hand.seesJudged("Stop:");
+        hand.sees("AB");
     }
 }

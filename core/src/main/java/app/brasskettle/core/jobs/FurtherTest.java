@@ -151,7 +151,7 @@ public record FurtherTest(
             return gear(r);
         }
         if (result instanceof ProtectorResult r) {
-            return r.verdict() == Verdict.STOP ? List.of(Evidence.PROTECTOR_OPEN) : List.of();
+            return r.open() ? List.of(Evidence.PROTECTOR_OPEN) : List.of();
         }
         if (result instanceof ShaftVoltageResult r) {
             return r.currentJudgement().verdict() == Verdict.STOP ? List.of(Evidence.SHAFT_CURRENT_HIGH) : List.of();

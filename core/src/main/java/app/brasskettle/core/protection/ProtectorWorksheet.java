@@ -25,7 +25,11 @@ public final class ProtectorWorksheet {
                 "Thermal protector",
                 ProtectorTest.class,
                 List.of(SOURCE),
-                test -> new ProtectorResult(works(test) || standsIn(test), judge(test)));
+                test -> new ProtectorResult(works(test) || standsIn(test), open(test), judge(test)));
+    }
+
+    private static boolean open(ProtectorTest test) {
+        return test.state() == ProtectorTest.State.OPEN || test.state() == ProtectorTest.State.COMES_AND_GOES;
     }
 
     private static boolean works(ProtectorTest test) {

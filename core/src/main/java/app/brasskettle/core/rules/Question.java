@@ -13,9 +13,9 @@ public enum Question implements Word {
             "least at 40 °C by IEEE Std 43",
             "field rule on the raw figure: 100 MΩ and up holds, 30 to 100 watch, below stop"),
     SURGE_LEVEL(
-            "Surge level from 1 kV",
-            "3.5 or 2.6 times U·√2/√3 (IEEE Std 522)",
-            "2U + 1000 V, of which 75 % reconditioned and 65 % in service"),
+            "Withstand and surge levels",
+            "withstand by IEC 60034-1 cl. 9; surge from 1 kV 3.5 or 2.6 times U·√2/√3 (IEEE Std 522)",
+            "2U + 1000 V for both, less for what is not new"),
     SHAFT_VOLTAGE(
             "Shaft voltage",
             "judge the voltage: 100 mV rolling, 200 mV sleeve",

@@ -177,12 +177,13 @@ class InstrumentController {
         AtomicReference<Stream> itself = new AtomicReference<>();
         Stream stream = new Stream((long) (1000 * (script.lengthS() / pace + SPARE_S)), ended -> {
             runs.ended(tag, itself.get());
-            done.accept(ended);
+            // First what the discharge clock rests on, whatever becomes of the rest.
             book.addEvent(
                     tag,
                     EventKind.VOLTAGE_APPLIED,
                     Map.of("seconds", ended.seconds(), "pace", pace, "simulated", true),
                     JobBook.Hand.of(person, null));
+            done.accept(ended);
         });
         itself.set(stream);
         runs.began(tag, stream);

@@ -54,9 +54,12 @@ final class Stream implements Instrument.Listener {
 
     @Override
     public void ended(Instrument.Ended ended) {
-        off.accept(ended);
-        send("ended", ended);
-        out.complete();
+        try {
+            off.accept(ended);
+        } finally {
+            send("ended", ended);
+            out.complete();
+        }
     }
 
     private void send(String name, Object data) {
