@@ -63,6 +63,18 @@ export const SHEET_TESTS: Record<string, SheetTest> = {
       circuits: ['1', '2', '3'].map((n) => ({ circuit: n, seconds: '60' })),
     },
   },
+  'bearing-seats': {
+    title: 'Bearing seats',
+    caution:
+      'Clean and cold, burrs stoned off, micrometer set by its gauge at the same temperature. Mind the shaft’s weight.',
+    known: [],
+    start: {
+      seats: ['drive-end', 'other-end'].flatMap((place) =>
+        ['shaft', 'housing'].map((seat) => ({ place, seat, designation: '' })),
+      ),
+    },
+    glance: 'Read the simulated micrometer',
+  },
   'pole-check': {
     title: 'Poles by the blade',
     caution:
@@ -232,6 +244,7 @@ const STEPS: Record<string, string> = {
   'bench/windings': 'single-phase-windings',
   'bench/circuits': 'circuit-insulation',
   'teardown/poles': 'pole-check',
+  'teardown/seats': 'bearing-seats',
   'bench/balance': 'low-voltage-balance',
   'bench/protector': 'protector',
   'bench/withstand': 'withstand-record',

@@ -264,6 +264,12 @@ export const EXAMPLES: { [name: string]: Typed } = {
       ['65.009', '65.007', '65.012'],
     ],
   },
+  'bearing-seats': {
+    seats: [
+      { place: 'drive-end', seat: 'shaft', designation: '6313 C3', planesMm: [['65.010', '65.006']] },
+      { place: 'drive-end', seat: 'housing', designation: '6313 C3', planesMm: [['140.041', '140.018']] },
+    ],
+  },
   'pole-check': { poles: '4', felt: ['pulls', 'pulls', 'weak', 'pulls'] },
   triage: { mark: 'P-017', shaft: 'free', megohm: [12, 14, 11], ring: 'sets', eye: ['wet'] },
   'failure-pattern': {

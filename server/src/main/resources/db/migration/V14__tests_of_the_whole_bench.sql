@@ -5,7 +5,7 @@ alter table bench_test add constraint bench_test_kind_check check (kind in ('tes
   'winding-resistance', 'surge-comparison', 'low-voltage-balance', 'step-voltage', 'no-load-run', 'core-loop-result',
   'lead-sets', 'single-phase-windings', 'protector', 'bearing-insulation', 'withstand-record', 'surge-rise', 'starting-gear', 'start-log',
   'rolled-leads', 'run-watch', 'vibration', 'rotor-proof', 'shaft-voltage', 'heat-run', 'rotor-balance',
-  'circuit-insulation', 'pole-check'));
+  'circuit-insulation', 'pole-check', 'bearing-seats'));
 alter table bench_test add column speed smallint not null default 1 check (speed in (1, 2));
 alter table bench_test add column instrument text check (length(instrument) between 1 and 80);
 alter table bench_test add column calibration_due date;

@@ -2,6 +2,7 @@ package app.brasskettle.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -81,7 +82,7 @@ class BenchOrderTest {
         hand.goTo("/jobs/" + tag + "/bench/step-voltage");
         hand.pick("600 times");
         hand.press("Run the simulated ramp");
-        assertThat(hand.page().getByLabel("voltage")).hasCount(5);
+        assertThat(hand.page().getByLabel(Pattern.compile("^voltage"))).hasCount(5);
         hand.seesJudged("Holds: Leakage");
         hand.press("Keep the readings");
         hand.grounded();

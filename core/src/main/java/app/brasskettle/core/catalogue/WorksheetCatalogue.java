@@ -19,6 +19,9 @@ import app.brasskettle.core.coreloop.CoreLoopResultWorksheet;
 import app.brasskettle.core.fits.BearingFit;
 import app.brasskettle.core.fits.BearingFitResult;
 import app.brasskettle.core.fits.BearingFitWorksheet;
+import app.brasskettle.core.fits.SeatCheck;
+import app.brasskettle.core.fits.SeatCheckResult;
+import app.brasskettle.core.fits.SeatCheckWorksheet;
 import app.brasskettle.core.heating.HeatRun;
 import app.brasskettle.core.heating.HeatRunResult;
 import app.brasskettle.core.heating.HeatRunWorksheet;
@@ -155,6 +158,7 @@ public final class WorksheetCatalogue {
             CircuitsWorksheet.create(InsulationLimits.standard());
     public static final Worksheet<PoleCheck, PoleCheckResult> POLE_CHECK = PoleCheckWorksheet.create();
     public static final Worksheet<BearingFit, BearingFitResult> BEARING_FIT = BearingFitWorksheet.create();
+    public static final Worksheet<SeatCheck, SeatCheckResult> BEARING_SEATS = SeatCheckWorksheet.create();
     public static final Worksheet<TriageLook, TriageResult> TRIAGE = TriageWorksheet.create();
     public static final Worksheet<WindingData, WindingResult> WINDING =
             WindingWorksheet.create(WindingLimits.standard());
@@ -179,6 +183,7 @@ public final class WorksheetCatalogue {
             PROTECTOR,
             STARTING_GEAR,
             BEARING_FIT,
+            BEARING_SEATS,
             POLE_CHECK,
             CORE_LOOP_PLAN,
             CORE_LOOP_RESULT,

@@ -10,8 +10,9 @@ import java.util.regex.Pattern;
  *
  * @param boreMm bore
  * @param outsideMm outside diameter
+ * @param rollers true for cylindrical rollers
  */
-record Bearing(double boreMm, double outsideMm) {
+record Bearing(double boreMm, double outsideMm, boolean rollers) {
 
     private static final Pattern SHAPE =
             Pattern.compile("(?:6|(?:NUP|NU|NJ|N) ?)([23])(\\d\\d)(?:[ /-]\\s*\\S.*)?", Pattern.DOTALL);
@@ -41,6 +42,6 @@ record Bearing(double boreMm, double outsideMm) {
         }
         double bore = size < SMALL_BORES.length ? SMALL_BORES[size] : 5 * size;
         double[] outside = m.group(1).equals("2") ? SERIES_2 : SERIES_3;
-        return Optional.of(new Bearing(bore, outside[size == LAST ? LAST_IN_A_ROW + 1 : size]));
+        return Optional.of(new Bearing(bore, outside[size == LAST ? LAST_IN_A_ROW + 1 : size], text.startsWith("N")));
     }
 }

@@ -18,16 +18,17 @@ public record BearingFit(String designation, Seat seat, FitClass fitClass, List<
     private static final int MOST_PLANES = 100;
     private static final int MOST_DIAMETERS = 100;
 
+    static String unread(String designation) {
+        return "designation is “" + designation
+                + "”; this sheet reads 62xx, 63xx, N, NU, NJ and NUP 2xx and 3xx, xx from 00 to 22 and 24";
+    }
+
     public BearingFit {
         List<List<Double>> planes = Problems.copy(planesMm);
         Problems problems = new Problems();
         if (problems.name("designation", designation)
                 && Bearing.parse(designation).isEmpty()) {
-            problems.add(
-                    "designation",
-                    Problem.Code.WORD,
-                    "designation is “" + designation
-                            + "”; this sheet reads 62xx, 63xx, N, NU, NJ and NUP 2xx and 3xx, xx from 00 to 22 and 24");
+            problems.add("designation", Problem.Code.WORD, unread(designation));
         }
         boolean seated = problems.present("seat", seat);
         if (problems.present("fitClass", fitClass) && seated && fitClass.seat() != seat) {

@@ -1,6 +1,7 @@
 package app.brasskettle.core.fits;
 
 import app.brasskettle.core.worksheet.Word;
+import java.util.Optional;
 
 /**
  * Tolerance classes of seats with their deviations from the nominal size in µm (ISO 286-2), for sizes over 6 to 10, 18, 30, 50,
@@ -35,6 +36,34 @@ public enum FitClass implements Word {
     /** The seat it is used on. */
     public Seat seat() {
         return seat;
+    }
+
+    private static final double J5_TO_MM = 17;
+    private static final double K5_TO_MM = 100;
+    private static final double ROLLERS_M5_FROM_MM = 30;
+
+    /**
+     * The class a seat usually has: balls j5 to 17 mm bore, k5 to 100 mm, m5 above; cylindrical rollers m5 from 30 mm; housings H6.
+     * Empty where the designation is none that is read here.
+     */
+    public static Optional<FitClass> usual(String designation, Seat seat) {
+        return Bearing.parse(designation).map(b -> {
+            if (seat == Seat.HOUSING) {
+                return H6;
+            }
+            if (b.rollers() && b.boreMm() >= ROLLERS_M5_FROM_MM) {
+                return M5;
+            }
+            return b.boreMm() <= J5_TO_MM ? J5 : b.boreMm() <= K5_TO_MM ? K5 : M5;
+        });
+    }
+
+    /** Size of a seat half way between its limits, in mm; empty where the designation is none that is read here. */
+    public static Optional<Double> middleMm(String designation, Seat seat) {
+        return usual(designation, seat)
+                .flatMap(fit -> Bearing.parse(designation)
+                        .map(b -> seat == Seat.SHAFT ? b.boreMm() : b.outsideMm())
+                        .map(nominal -> (fit.upperMm(nominal) + fit.lowerMm(nominal)) / 2));
     }
 
     double upperMm(double nominalMm) {

@@ -59,6 +59,7 @@ public record FurtherTest(
         SHAFT_VOLTAGE("bench/shaft-voltage", "Shaft voltage", WorksheetCatalogue.SHAFT_VOLTAGE, Effect.NONE),
         HEAT_RUN("bench/heat-run", "Heat run", WorksheetCatalogue.HEAT_RUN, Effect.NONE),
         CORE_LOOP_RESULT("teardown/core-loop", "Core loop", WorksheetCatalogue.CORE_LOOP_RESULT, Effect.LIMIT),
+        BEARING_SEATS("teardown/seats", "Bearing seats", WorksheetCatalogue.BEARING_SEATS, Effect.NONE),
         POLE_CHECK("teardown/poles", "Poles by the blade", WorksheetCatalogue.POLE_CHECK, Effect.NONE),
         ROTOR_BALANCE("teardown/rotor-balance", "Rotor balance", WorksheetCatalogue.ROTOR_BALANCE, Effect.NONE);
 

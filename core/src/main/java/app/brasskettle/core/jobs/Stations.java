@@ -112,7 +112,11 @@ final class Stations {
                 step("teardown/coils", "Coil map", job.coilMap().map(m -> Verdict.HOLDS));
         return job.opened()
                 ? new JobReading.StepReading[] {
-                    coils, further(Kind.CORE_LOOP_RESULT), further(Kind.POLE_CHECK), further(Kind.ROTOR_BALANCE)
+                    coils,
+                    further(Kind.BEARING_SEATS),
+                    further(Kind.CORE_LOOP_RESULT),
+                    further(Kind.POLE_CHECK),
+                    further(Kind.ROTOR_BALANCE)
                 }
                 : new JobReading.StepReading[] {coils};
     }

@@ -4,6 +4,7 @@ import app.brasskettle.core.instruments.DeviceFault;
 import app.brasskettle.core.instruments.MotorFault;
 import app.brasskettle.core.instruments.Severity;
 import app.brasskettle.core.instruments.SimulatedMotor;
+import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.surge.SurgeSet;
@@ -88,7 +89,15 @@ class ReadingController {
         if (test.further().filter(k -> k.powered()).isPresent()) {
             Bench.power(job, test == TestKind.START_LOG);
         }
-        return SimulatedReadings.of(test, motors.of(tag, speed));
+        return test == TestKind.BEARING_SEATS
+                ? SimulatedReadings.seats(
+                        book.plate(tag).flatMap(Plate::details).orElseThrow(ReadingController::noBearings),
+                        motors.of(tag, speed))
+                : SimulatedReadings.of(test, motors.of(tag, speed));
+    }
+
+    private static RefusedException noBearings() {
+        return RefusedException.gated("Write the bearings on the nameplate first: the micrometer is set by their size");
     }
 
     @PostMapping("/surge-set")

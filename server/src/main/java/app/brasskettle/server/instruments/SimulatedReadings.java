@@ -1,8 +1,12 @@
 package app.brasskettle.server.instruments;
 
 import app.brasskettle.core.balance.BalanceTest;
+import app.brasskettle.core.fits.FitClass;
+import app.brasskettle.core.fits.Seat;
+import app.brasskettle.core.fits.SeatCheck;
 import app.brasskettle.core.instruments.RunModel;
 import app.brasskettle.core.instruments.SimulatedMotor;
+import app.brasskettle.core.nameplate.PlateDetails;
 import app.brasskettle.core.protection.ProtectorTest;
 import app.brasskettle.core.run.RunWatch;
 import app.brasskettle.core.run.StartLog;
@@ -54,6 +58,34 @@ final class SimulatedReadings {
             case STARTING_GEAR -> gear(motor.starting().gear());
             default -> throw RefusedException.unknown("No simulated instrument reads " + kind.word());
         };
+    }
+
+    /** Both seats of both bearings that the plate names; refused where it names none that is known here. */
+    static Map<String, Object> seats(PlateDetails plate, SimulatedMotor motor) {
+        List<Map<String, Object>> seats = new ArrayList<>();
+        for (SeatCheck.Place place : SeatCheck.Place.values()) {
+            Optional<String> bearing =
+                    place == SeatCheck.Place.DRIVE_END ? plate.driveEndBearing() : plate.otherEndBearing();
+            for (Seat seat : Seat.values()) {
+                bearing.flatMap(b -> FitClass.middleMm(b, seat))
+                        .ifPresent(middle -> seats.add(Map.of(
+                                "place", place.word(),
+                                "seat", seat.word(),
+                                "designation", bearing.orElseThrow(),
+                                "planesMm",
+                                        motor.seat(middle, place, seat).stream()
+                                                .map(p -> p.stream()
+                                                        .map(d -> BigDecimal.valueOf(d)
+                                                                        .toPlainString() + "mm")
+                                                        .toList())
+                                                .toList())));
+            }
+        }
+        if (seats.isEmpty()) {
+            throw RefusedException.gated(
+                    "Write the bearings on the nameplate first, 62xx, 63xx or N 2xx and 3xx: the micrometer is set by their size");
+        }
+        return Map.of("seats", seats);
     }
 
     /** The instrument shows five figures, which is what gets recorded. */

@@ -39,6 +39,7 @@ public enum TestKind implements Word {
     SHAFT_VOLTAGE,
     HEAT_RUN,
     CORE_LOOP_RESULT,
+    BEARING_SEATS,
     POLE_CHECK,
     ROTOR_BALANCE;
 

@@ -146,4 +146,28 @@ class SpecialMachinesTest {
                 .startsWith("The protector is open");
         assertThat(job.at("/evidence").toString()).contains("protector-open").doesNotContain("resistance-open");
     }
+
+    /** The micrometer is set by the plate's bearings; a bad one has worn its housing. */
+    @Test
+    void seatsAreMeasuredForTheBearingsOfThePlate() {
+        Map<String, Object> bearings =
+                Map.of("details", Map.of("driveEndBearing", "6309-2Z C3", "otherEndBearing", "6308"));
+        String sound = plated(bearings);
+        JsonNode job = record(sound, "bearing-seats", read(sound, "bearing-seats", 1), 1)
+                .with(200)
+                .json();
+        assertThat(job.at("/bench/further/bearing-seats/output/seats").size()).isEqualTo(4);
+        assertThat(job.at("/bench/further/bearing-seats/judgement/verdict").asString())
+                .isEqualTo("holds");
+        String worn = plated(bearings, "bad-bearing");
+        assertThat(record(worn, "bearing-seats", read(worn, "bearing-seats", 1), 1)
+                        .with(200)
+                        .json()
+                        .at("/bench/further/bearing-seats/judgement/headline")
+                        .asString())
+                .startsWith("Drive end housing: too large");
+        String bare = Plates.ready(visitor);
+        visitor.post("/api/jobs/" + bare + "/instruments/readings/bearing-seats", Map.of())
+                .with(409);
+    }
 }

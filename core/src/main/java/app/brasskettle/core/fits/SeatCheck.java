@@ -1,0 +1,73 @@
+package app.brasskettle.core.fits;
+
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.core.worksheet.Word;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The bearing seats of a motor as measured, shaft and housing at either end.
+ *
+ * @param seats one entry each
+ */
+public record SeatCheck(List<MeasuredSeat> seats) {
+
+    /** Ends of a motor. */
+    public enum Place implements Word {
+        DRIVE_END,
+        OTHER_END
+    }
+
+    /**
+     * One seat.
+     *
+     * @param place which end
+     * @param seat shaft or housing
+     * @param designation of its bearing
+     * @param fitClass its tolerance class; the usual one for bearing and seat when absent
+     * @param planesMm diameters, two or more in each plane
+     */
+    public record MeasuredSeat(
+            Place place, Seat seat, String designation, Optional<FitClass> fitClass, List<List<Double>> planesMm) {
+
+        public MeasuredSeat {
+            fitClass = Problems.orEmpty(fitClass);
+            Problems problems = new Problems();
+            problems.present("place", place);
+            boolean readable = problems.present("seat", seat)
+                    && problems.name("designation", designation)
+                    && FitClass.usual(designation, seat).isPresent();
+            if (!readable && problems.clear("seat", "designation")) {
+                problems.add("designation", Problem.Code.WORD, BearingFit.unread(designation));
+            }
+            problems.throwIfAny();
+            planesMm = new BearingFit(designation, seat, chosen(designation, seat, fitClass), planesMm).planesMm();
+        }
+
+        private static FitClass chosen(String designation, Seat seat, Optional<FitClass> fitClass) {
+            return fitClass.orElseGet(() -> FitClass.usual(designation, seat).orElseThrow());
+        }
+
+        /** The seat as a worksheet of its own takes it. */
+        BearingFit alone() {
+            return new BearingFit(designation, seat, chosen(designation, seat, fitClass), planesMm);
+        }
+
+        /** The seat in running text. */
+        String spoken() {
+            return (place == Place.DRIVE_END ? "drive end" : "other end") + " " + seat.word();
+        }
+    }
+
+    private static final int MOST = 12;
+
+    public SeatCheck {
+        seats = Problems.copy(seats);
+        Problems problems = new Problems();
+        if (problems.size("seats", seats, 1, MOST)) {
+            problems.distinct(seats.stream().map(MeasuredSeat::spoken).toList(), i -> "seats[" + i + "].place");
+        }
+        problems.throwIfAny();
+    }
+}

@@ -1,0 +1,63 @@
+package app.brasskettle.core.fits;
+
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Worksheet;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Every seat by the sheet of a bearing seat; the worst one judges and is named. */
+public final class SeatCheckWorksheet {
+
+    private SeatCheckWorksheet() {}
+
+    public static Worksheet<SeatCheck, SeatCheckResult> create() {
+        return new Worksheet<>(
+                "bearing-seats",
+                "Bearing seats of a motor",
+                SeatCheck.class,
+                List.of("ISO 286-2", "ISO 15"),
+                SeatCheckWorksheet::work);
+    }
+
+    private static SeatCheckResult work(SeatCheck check) {
+        List<SeatCheckResult.SeatReading> readings = new ArrayList<>();
+        List<Judgement> judgements = new ArrayList<>();
+        for (SeatCheck.MeasuredSeat seat : check.seats()) {
+            BearingFit alone = seat.alone();
+            BearingFitResult r = BearingFitWorksheet.create().work().apply(alone);
+            readings.add(new SeatCheckResult.SeatReading(
+                    seat.spoken(),
+                    alone.fitClass().word(),
+                    r.nominalMm(),
+                    r.lowerLimitMm(),
+                    r.upperLimitMm(),
+                    r.outOfRoundMm(),
+                    r.taperMm(),
+                    r.verdict()));
+            Judgement j = r.judgement();
+            judgements.add(new Judgement(
+                    j.verdict(),
+                    capital(seat.spoken()) + ": " + lower(j.headline()),
+                    j.because(),
+                    j.source(),
+                    j.next()));
+        }
+        Verdict worst =
+                Verdict.worst(judgements.stream().map(Judgement::verdict).toList());
+        return new SeatCheckResult(
+                List.copyOf(readings),
+                judgements.stream()
+                        .filter(j -> j.verdict() == worst)
+                        .findFirst()
+                        .orElseThrow());
+    }
+
+    private static String capital(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    private static String lower(String text) {
+        return Character.toLowerCase(text.charAt(0)) + text.substring(1);
+    }
+}
