@@ -199,7 +199,7 @@ class JobStore {
     }
 
     List<JobRow.SheetRow> sheets(long jobId) {
-        return db.sql("select * from job_sheet where job_id = :id")
+        return db.sql("select * from job_sheet where job_id = :id order by kind")
                 .param("id", jobId)
                 .query((row, n) -> new JobRow.SheetRow(
                         Word.parse(SheetKind.class, row.getString("kind")).orElseThrow(),

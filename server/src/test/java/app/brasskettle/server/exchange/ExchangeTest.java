@@ -100,11 +100,8 @@ class ExchangeTest {
         }
     }
 
-    /** The answer without its versions, compared as a tree: the order of a job's sheets is nobody's promise. */
-    private static JsonNode versionless(JsonNode node) {
-        JsonNode copy = node.deepCopy();
-        copy.findParents("version").forEach(parent -> ((ObjectNode) parent).remove("version"));
-        return copy;
+    private static String versionless(JsonNode node) {
+        return node.toString().replaceAll("\"version\":\\d+", "");
     }
 
     @Test
