@@ -30,6 +30,16 @@ describe('a draft', () => {
     expect(renderHook(() => useDraft('TQ-2.plate', 'a')).result.current.value).toBe('a');
   });
 
+  it('keeps what was typed between two readings of an instrument', () => {
+    const hook = renderHook(() => useDraft('x', { because: '', readings: 0 }));
+    const { change } = hook.result.current;
+    act(() => {
+      change((before) => ({ ...before, because: 'after drying' }));
+      change((before) => ({ ...before, readings: 1 }));
+    });
+    expect(hook.result.current.value).toEqual({ because: 'after drying', readings: 1 });
+  });
+
   it('is counted where people can see it', () => {
     const count = renderHook(() => useDraftCount());
     const hook = renderHook(() => useDraft('x', 1));

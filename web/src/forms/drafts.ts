@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useState, useRef } from 'react';
 
 const PREFIX = 'brasskettle.draft.';
 const CHANGED = 'brasskettle-drafts';
@@ -25,8 +25,13 @@ export function useDraft<T>(name: string, start: T) {
   const [value, setValue] = useState<T>(() => read<T>(name) ?? start);
   const [dirty, setDirty] = useState(() => read<T>(name) !== undefined);
 
+  // What stands now, for changes that come faster than the page is drawn: an instrument's readings beside a person's typing.
+  const latest = useRef(value);
+
   const change = useCallback(
-    (next: T) => {
+    (step: T | ((before: T) => T)) => {
+      const next = typeof step === 'function' ? (step as (before: T) => T)(latest.current) : step;
+      latest.current = next;
       setValue(next);
       setDirty(true);
       localStorage.setItem(PREFIX + name, JSON.stringify(next));
@@ -37,6 +42,7 @@ export function useDraft<T>(name: string, start: T) {
   const settle = useCallback(
     (kept: T) => {
       localStorage.removeItem(PREFIX + name);
+      latest.current = kept;
       setValue(kept);
       setDirty(false);
       window.dispatchEvent(new Event(CHANGED));

@@ -52,7 +52,12 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
   const problems = [...whileTyping(look?.problems), ...refused];
   const set = (part: Partial<Typing>) => {
     keep.reset();
-    draft.change({ ...v, simulated: false, ...part });
+    draft.change((before) => ({ ...before, simulated: false, ...part }));
+  };
+  /** What is no reading and leaves a simulated one simulated. */
+  const beside = (part: Partial<Typing>) => {
+    keep.reset();
+    draft.change((before) => ({ ...before, ...part }));
   };
   const place = (row: number): number =>
     v.readings.slice(0, row).filter((r) => r.megohm.trim() !== '').length;
@@ -96,11 +101,11 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
             value={v[field]}
             shown={look?.shown[field]}
             problem={at(problems, field)}
-            onChange={(text) => set({ [field]: text, simulated: v.simulated })}
+            onChange={(text) => beside({ [field]: text })}
           />
         ))}
       </div>
-      <TesterPanel job={job} draft={v} change={draft.change} />
+      <TesterPanel job={job} change={draft.change} />
       <div className="readings">
         <table className="quiet" onKeyDown={toNextField}>
           <thead>
@@ -158,7 +163,7 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
         needed={repeat}
         value={v.because}
         problem={at(refused, 'because')}
-        onChange={(because) => set({ because, simulated: v.simulated })}
+        onChange={(because) => beside({ because })}
       />
       <div className="actions">
         <Button type="primary" htmlType="submit" loading={keep.isPending} disabled={filled.length === 0}>

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useRef } from 'react';
 import type { JobView } from '../api/types';
 import { RunPanel } from '../instruments/RunPanel';
 import type { Row, Typing } from './reading';
@@ -12,17 +12,11 @@ interface TesterReading {
 /** The simulated insulation tester: readings go into the form as they come. */
 export function TesterPanel({
   job,
-  draft,
   change,
 }: {
   job: JobView;
-  draft: Typing;
-  change: (next: Typing) => void;
+  change: (step: (before: Typing) => Typing) => void;
 }) {
-  const latest = useRef(draft);
-  useEffect(() => {
-    latest.current = draft;
-  }, [draft]);
   const rows = useRef<Row[]>([]);
   return (
     <RunPanel<TesterReading>
@@ -42,12 +36,13 @@ export function TesterPanel({
           },
         ];
         const temperature = `${job.simulatedMotor.windingTemperatureC} °C`;
-        change({
-          ...latest.current,
-          windingTemperatureC: latest.current.windingTemperatureC || temperature,
-          readings: rows.current,
+        const readings = rows.current;
+        change((before) => ({
+          ...before,
+          windingTemperatureC: before.windingTemperatureC || temperature,
+          readings,
           simulated: true,
-        });
+        }));
       }}
     />
   );

@@ -31,6 +31,8 @@ export function useChange(tag: string, done?: (job: JobView) => void) {
     },
     onSuccess: (job) => {
       key.current = undefined;
+      // A look that was under way when the change was made would answer with the job as it was before it.
+      void client.cancelQueries({ queryKey: ['job', tag] });
       client.setQueryData(['job', tag], job);
       void client.invalidateQueries({ queryKey: ['floor'] });
       done?.(job);

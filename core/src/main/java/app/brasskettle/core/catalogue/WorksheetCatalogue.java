@@ -16,12 +16,18 @@ import app.brasskettle.core.coreloop.CoreLoopPlanWorksheet;
 import app.brasskettle.core.coreloop.CoreLoopReading;
 import app.brasskettle.core.coreloop.CoreLoopResult;
 import app.brasskettle.core.coreloop.CoreLoopResultWorksheet;
+import app.brasskettle.core.fits.AirGap;
+import app.brasskettle.core.fits.AirGapResult;
+import app.brasskettle.core.fits.AirGapWorksheet;
 import app.brasskettle.core.fits.BearingFit;
 import app.brasskettle.core.fits.BearingFitResult;
 import app.brasskettle.core.fits.BearingFitWorksheet;
 import app.brasskettle.core.fits.SeatCheck;
 import app.brasskettle.core.fits.SeatCheckResult;
 import app.brasskettle.core.fits.SeatCheckWorksheet;
+import app.brasskettle.core.fits.ShaftRunout;
+import app.brasskettle.core.fits.ShaftRunoutResult;
+import app.brasskettle.core.fits.ShaftRunoutWorksheet;
 import app.brasskettle.core.heating.HeatRun;
 import app.brasskettle.core.heating.HeatRunResult;
 import app.brasskettle.core.heating.HeatRunWorksheet;
@@ -159,6 +165,8 @@ public final class WorksheetCatalogue {
     public static final Worksheet<PoleCheck, PoleCheckResult> POLE_CHECK = PoleCheckWorksheet.create();
     public static final Worksheet<BearingFit, BearingFitResult> BEARING_FIT = BearingFitWorksheet.create();
     public static final Worksheet<SeatCheck, SeatCheckResult> BEARING_SEATS = SeatCheckWorksheet.create();
+    public static final Worksheet<AirGap, AirGapResult> AIR_GAP = AirGapWorksheet.create();
+    public static final Worksheet<ShaftRunout, ShaftRunoutResult> SHAFT_RUNOUT = ShaftRunoutWorksheet.create();
     public static final Worksheet<TriageLook, TriageResult> TRIAGE = TriageWorksheet.create();
     public static final Worksheet<WindingData, WindingResult> WINDING =
             WindingWorksheet.create(WindingLimits.standard());
@@ -184,6 +192,8 @@ public final class WorksheetCatalogue {
             STARTING_GEAR,
             BEARING_FIT,
             BEARING_SEATS,
+            AIR_GAP,
+            SHAFT_RUNOUT,
             POLE_CHECK,
             CORE_LOOP_PLAN,
             CORE_LOOP_RESULT,

@@ -1,18 +1,12 @@
 package app.brasskettle.core.cause;
 
+import app.brasskettle.core.worksheet.ShippedTable;
 import app.brasskettle.core.worksheet.Word;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
 /**
@@ -127,17 +121,6 @@ public final class EvidenceTable {
     }
 
     private static List<CSVRecord> rows(String file) {
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setCommentMarker('#')
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .get();
-        try (Reader reader =
-                new InputStreamReader(EvidenceTable.class.getResourceAsStream(file), StandardCharsets.UTF_8)) {
-            return new ArrayList<>(format.parse(reader).getRecords());
-        } catch (IOException e) {
-            throw new UncheckedIOException("The evidence table cannot be read: " + file, e);
-        }
+        return ShippedTable.rows(EvidenceTable.class, file);
     }
 }

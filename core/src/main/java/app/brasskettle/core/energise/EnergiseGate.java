@@ -67,6 +67,7 @@ public record EnergiseGate(State state, List<Reason> holding, Leads leads, List<
         List<Reason> testOnly = new ArrayList<>();
         lockOut(facts, shut);
         shaft(facts, shut);
+        apart(facts, shut);
         insulation(facts, shut, testOnly);
         resistance(facts, shut);
         surge(facts, shut, testOnly);
@@ -161,6 +162,18 @@ public record EnergiseGate(State state, List<Reason> holding, Leads leads, List<
                     "shaft-unknown", "Nobody has recorded that the shaft turns", "Turn it by hand", "receive", true));
         } else if (!facts.shaftFree().get()) {
             shut.add(Reason.of("shaft-binds", "The shaft binds", "Teardown: free it, then record it", "receive", true));
+        }
+    }
+
+    private static void apart(GateFacts facts, List<Reason> shut) {
+        if (facts.partsOff() > 0) {
+            boolean one = facts.partsOff() == 1;
+            shut.add(Reason.of(
+                    "parts-off",
+                    "Not together: " + facts.partsOff() + (one ? " logged part is" : " logged parts are") + " not back",
+                    "Refit by the list, or say why a part stays out",
+                    "teardown/together",
+                    true));
         }
     }
 

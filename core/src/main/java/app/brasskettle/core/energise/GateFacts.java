@@ -18,6 +18,7 @@ import java.util.Set;
  * @param groundFault true when insulation is so low that copper lies on the frame
  * @param discharge the clock of the last voltage put on the winding
  * @param opened true when the winding was opened or rewound, which then needs surge and withstand tests that hold
+ * @param partsOff how many parts that were logged off are neither back nor left out for a reason
  * @param washed when the winding was last washed, dried, dipped or opened, seconds of the epoch
  * @param auxiliaries what hangs on the winding or beside it and a high voltage would harm
  * @param isolated those of them named as removed or shorted
@@ -35,6 +36,7 @@ public record GateFacts(
         boolean groundFault,
         Optional<DischargeClock> discharge,
         boolean opened,
+        int partsOff,
         Optional<Double> washed,
         List<String> auxiliaries,
         Set<String> isolated,
@@ -110,6 +112,7 @@ public record GateFacts(
                 false,
                 Optional.empty(),
                 false,
+                0,
                 Optional.empty(),
                 List.of(),
                 Set.of(),

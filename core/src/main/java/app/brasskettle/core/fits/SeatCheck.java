@@ -27,13 +27,26 @@ public record SeatCheck(List<MeasuredSeat> seats) {
      * @param designation of its bearing
      * @param fitClass its tolerance class; the usual one for bearing and seat when absent
      * @param planesMm diameters, two or more in each plane
+     * @param remedy what is to be done where it is outside its limits
      */
     public record MeasuredSeat(
-            Place place, Seat seat, String designation, Optional<FitClass> fitClass, List<List<Double>> planesMm) {
+            Place place,
+            Seat seat,
+            String designation,
+            Optional<FitClass> fitClass,
+            List<List<Double>> planesMm,
+            Optional<Remedy> remedy) {
 
         public MeasuredSeat {
             fitClass = Problems.orEmpty(fitClass);
+            remedy = Problems.orEmpty(remedy);
             Problems problems = new Problems();
+            if (seat != null && remedy.filter(r -> !r.fits(seat)).isPresent()) {
+                problems.add(
+                        "remedy",
+                        Problem.Code.CONTRADICTION,
+                        "remedy is " + remedy.get().word() + ", which is not done to a " + seat.word());
+            }
             problems.present("place", place);
             boolean readable = problems.present("seat", seat)
                     && problems.name("designation", designation)

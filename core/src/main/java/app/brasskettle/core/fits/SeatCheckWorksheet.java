@@ -4,7 +4,9 @@ import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Worksheet;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** Every seat by the sheet of a bearing seat; the worst one judges and is named. */
 public final class SeatCheckWorksheet {
@@ -41,7 +43,7 @@ public final class SeatCheckWorksheet {
                     capital(seat.spoken()) + ": " + lower(j.headline()),
                     j.because(),
                     j.source(),
-                    j.next()));
+                    j.verdict() == Verdict.STOP ? remedy(seat) : j.next()));
         }
         Verdict worst =
                 Verdict.worst(judgements.stream().map(Judgement::verdict).toList());
@@ -51,6 +53,18 @@ public final class SeatCheckWorksheet {
                         .filter(j -> j.verdict() == worst)
                         .findFirst()
                         .orElseThrow());
+    }
+
+    /** What the remedy chosen needs, or what there is to choose from. */
+    private static String remedy(SeatCheck.MeasuredSeat seat) {
+        return seat.remedy()
+                .map(r -> capital(r.word()) + ": " + lower(r.needs()))
+                .orElseGet(() -> "Choose a remedy: "
+                        + Arrays.stream(Remedy.values())
+                                .filter(r -> r.fits(seat.seat()))
+                                .map(Remedy::word)
+                                .collect(Collectors.joining(", "))
+                        + ".");
     }
 
     private static String capital(String text) {

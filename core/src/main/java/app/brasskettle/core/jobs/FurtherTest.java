@@ -60,6 +60,8 @@ public record FurtherTest(
         HEAT_RUN("bench/heat-run", "Heat run", WorksheetCatalogue.HEAT_RUN, Effect.NONE),
         CORE_LOOP_RESULT("teardown/core-loop", "Core loop", WorksheetCatalogue.CORE_LOOP_RESULT, Effect.LIMIT),
         BEARING_SEATS("teardown/seats", "Bearing seats", WorksheetCatalogue.BEARING_SEATS, Effect.NONE),
+        AIR_GAP("teardown/air-gap", "Air gap", WorksheetCatalogue.AIR_GAP, Effect.LIMIT),
+        SHAFT_RUNOUT("teardown/run-out", "Shaft run-out", WorksheetCatalogue.SHAFT_RUNOUT, Effect.NONE),
         POLE_CHECK("teardown/poles", "Poles by the blade", WorksheetCatalogue.POLE_CHECK, Effect.NONE),
         ROTOR_BALANCE("teardown/rotor-balance", "Rotor balance", WorksheetCatalogue.ROTOR_BALANCE, Effect.NONE);
 

@@ -17,7 +17,7 @@ final class GatheredEvidence {
 
     private final Map<Evidence, String> pieces = new LinkedHashMap<>();
 
-    GatheredEvidence(JobRecord job) {
+    GatheredEvidence(JobRecord job, ApartReading apart) {
         job.arrival().ifPresent(a -> {
             job.arrival()
                     .flatMap(Arrival::turnsFreely)
@@ -29,6 +29,7 @@ final class GatheredEvidence {
         job.resistance().flatMap(t -> resistance(t.result())).ifPresent(e -> pieces.put(e, "bench/resistance"));
         job.surge().flatMap(t -> surge(t.result().verdict())).ifPresent(e -> pieces.put(e, "bench/surge"));
         job.further().forEach(t -> t.evidence().forEach(e -> pieces.put(e, t.step())));
+        apart.findings().ifPresent(f -> f.evidence().forEach(e -> pieces.put(e, "teardown/findings")));
         contradicted();
         job.added().forEach(e -> pieces.putIfAbsent(e, "cause"));
     }

@@ -4,6 +4,7 @@ import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.GateFacts;
 import app.brasskettle.core.jobs.FurtherTest.Kind;
+import app.brasskettle.core.teardown.LogReading;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import java.util.ArrayList;
@@ -17,10 +18,12 @@ final class JobFacts {
     static final double GROUND_MEGOHM = 0.05;
 
     private final JobRecord job;
+    private final ApartReading apart;
     private final List<Evidence> standing;
 
-    JobFacts(JobRecord job, List<Evidence> standing) {
+    JobFacts(JobRecord job, ApartReading apart, List<Evidence> standing) {
         this.job = job;
+        this.apart = apart;
         this.standing = standing;
     }
 
@@ -48,6 +51,7 @@ final class JobFacts {
                         .isPresent(),
                 clock,
                 job.opened(),
+                apart.log().map(LogReading::off).orElse(0),
                 job.worked(),
                 auxiliaries,
                 job.isolated(),

@@ -33,6 +33,7 @@ import java.util.stream.Collectors;
  * @param highVoltage may high voltage be applied
  * @param discharge the clock of the last voltage
  * @param opening may it be opened here
+ * @param apart what a motor taken apart says
  * @param arrival what follows from how it came in
  * @param plate what its plate says and leaves open
  * @param insulation the insulation verdict as it stands on this job
@@ -48,6 +49,7 @@ public record JobReading(
         HighVoltageGate highVoltage,
         Optional<DischargeClock> discharge,
         OpeningGate opening,
+        ApartReading apart,
         Optional<ArrivalReading> arrival,
         Optional<PlateReading> plate,
         Optional<Judgement> insulation,
@@ -76,8 +78,9 @@ public record JobReading(
     public static JobReading of(JobRecord job, double now) {
         Optional<DischargeClock> clock = DischargeClock.after(job.voltages(), job.proofs());
         Optional<Judgement> insulation = job.insulation().map(t -> standing(t, job));
-        GatheredEvidence gathered = new GatheredEvidence(job);
-        GateFacts facts = new JobFacts(job, gathered.standing(job)).at(now, clock);
+        ApartReading apart = ApartReading.of(job);
+        GatheredEvidence gathered = new GatheredEvidence(job, apart);
+        GateFacts facts = new JobFacts(job, apart, gathered.standing(job)).at(now, clock);
         EnergiseGate gate = EnergiseGate.of(facts, now);
         HighVoltageGate high = HighVoltageGate.of(facts, now);
         FailureRanking ranking = rank(job, gathered);
@@ -86,7 +89,7 @@ public record JobReading(
         Optional<PlateReading> plate = job.plate().map(PlateReading::of);
         OpeningGate opening = opening(job);
         Stations stations = new Stations(
-                job, arrival, plate, insulation, gate, high, opening, ranking, clock.filter(c -> c.runs(now)));
+                job, apart, arrival, plate, insulation, gate, high, opening, ranking, clock.filter(c -> c.runs(now)));
         return new JobReading(
                 stations.all(),
                 stations.next(),
@@ -95,6 +98,7 @@ public record JobReading(
                 high,
                 clock,
                 opening,
+                apart,
                 arrival,
                 plate,
                 insulation,

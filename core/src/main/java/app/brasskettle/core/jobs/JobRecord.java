@@ -41,6 +41,7 @@ import java.util.Set;
  * @param proofs proofs of discharge
  * @param worked when the winding was last washed, dried, dipped, opened or put together
  * @param opened true once the winding was opened or rewound
+ * @param apart what was written down while it was taken apart
  * @param coilMap the painted stator
  * @param added evidence added by hand
  * @param struck evidence struck by hand
@@ -71,6 +72,7 @@ public record JobRecord(
         List<DischargeClock.Proof> proofs,
         Optional<Double> worked,
         boolean opened,
+        TakenApart apart,
         Optional<CoilMap> coilMap,
         List<Evidence> added,
         Set<String> struck,

@@ -5,8 +5,11 @@ import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.GateFacts;
 import app.brasskettle.core.energise.HighVoltageGate;
+import app.brasskettle.core.findings.FindingsReading;
 import app.brasskettle.core.jobs.FurtherTest.Kind;
+import app.brasskettle.core.leads.LeadMapReading;
 import app.brasskettle.core.nameplate.PlateReading;
+import app.brasskettle.core.teardown.LogReading;
 import app.brasskettle.core.teardown.OpeningGate;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
@@ -17,10 +20,19 @@ import java.util.Optional;
 /** The work of a job in its order: what stands, what is open, what comes next. */
 final class Stations {
 
+    private static final List<Kind> OPEN = List.of(
+            Kind.BEARING_SEATS,
+            Kind.AIR_GAP,
+            Kind.SHAFT_RUNOUT,
+            Kind.CORE_LOOP_RESULT,
+            Kind.POLE_CHECK,
+            Kind.ROTOR_BALANCE);
+
     private static final Judgement NOTHING =
             new Judgement(Verdict.UNPROVEN, "Nothing tested yet", "", "", "Receive it, then test.");
 
     private final JobRecord job;
+    private final ApartReading apart;
     private final Optional<ArrivalReading> arrival;
     private final Optional<PlateReading> plate;
     private final Optional<Judgement> insulation;
@@ -32,6 +44,7 @@ final class Stations {
 
     Stations(
             JobRecord job,
+            ApartReading apart,
             Optional<ArrivalReading> arrival,
             Optional<PlateReading> plate,
             Optional<Judgement> insulation,
@@ -41,6 +54,7 @@ final class Stations {
             FailureRanking ranking,
             Optional<DischargeClock> discharging) {
         this.job = job;
+        this.apart = apart;
         this.arrival = arrival;
         this.plate = plate;
         this.insulation = insulation;
@@ -106,19 +120,31 @@ final class Stations {
         return job.said(test.step(), test.at(), test.judgement());
     }
 
-    /** Loop test and balance of the rotor belong to a motor that was opened. */
+    /** Marks, parts and leads come before the first bolt; what is measured inside belongs to a motor that was opened. */
     private JobReading.StepReading[] teardown() {
-        JobReading.StepReading coils =
-                step("teardown/coils", "Coil map", job.coilMap().map(m -> Verdict.HOLDS));
-        return job.opened()
-                ? new JobReading.StepReading[] {
-                    coils,
-                    further(Kind.BEARING_SEATS),
-                    further(Kind.CORE_LOOP_RESULT),
-                    further(Kind.POLE_CHECK),
-                    further(Kind.ROTOR_BALANCE)
-                }
-                : new JobReading.StepReading[] {coils};
+        List<JobReading.StepReading> steps = new ArrayList<>();
+        steps.add(step("teardown/parts", "Marks and parts", apart.log().map(LogReading::verdict)));
+        steps.add(step("teardown/lead-map", "Lead map", apart.leads().map(LeadMapReading::verdict)));
+        steps.add(step("teardown/findings", "Findings", apart.findings().map(FindingsReading::verdict)));
+        steps.add(step("teardown/coils", "Coil map", job.coilMap().map(m -> Verdict.HOLDS)));
+        if (job.opened()) {
+            for (Kind kind : OPEN) {
+                steps.add(further(kind));
+            }
+        }
+        if (apart.log().filter(l -> !l.reassembly().isEmpty()).isPresent()) {
+            steps.add(step("teardown/together", "Reassembly", apart.log().map(Stations::together)));
+        }
+        return steps.toArray(JobReading.StepReading[]::new);
+    }
+
+    private static Verdict together(LogReading log) {
+        if (log.off() > 0) {
+            return Verdict.UNPROVEN;
+        }
+        boolean all = log.reassembly().stream()
+                .allMatch(s -> s.refit().filter(r -> r.leftOut().isEmpty()).isPresent());
+        return all ? Verdict.HOLDS : Verdict.WATCH;
     }
 
     private JobReading.StepReading further(Kind kind) {
@@ -237,6 +263,12 @@ final class Stations {
         if (job.coilMap().isEmpty() && !sound && job.concluded().isEmpty() && open(Station.TEARDOWN)) {
             if (!opening.open()) {
                 return closed();
+            }
+            if (apart.log().isEmpty()) {
+                return next(
+                        "Mark it, take it apart, log the parts: " + lower(worst.headline()),
+                        "teardown/parts",
+                        Station.TEARDOWN);
             }
             return next(
                     "Open it and paint the coil map: " + lower(worst.headline()), "teardown/coils", Station.TEARDOWN);

@@ -1,16 +1,9 @@
 package app.brasskettle.core.nameplate;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
+import app.brasskettle.core.worksheet.ShippedTable;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVRecord;
 
 /** Powers that a standard assigns to shaft heights (EN 50347, read from {@code frames.csv}), and the steps they come in. */
 final class StandardFrames {
@@ -69,24 +62,11 @@ final class StandardFrames {
     }
 
     private static List<Frame> read() {
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setCommentMarker('#')
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .get();
-        try (InputStream in = StandardFrames.class.getResourceAsStream("frames.csv");
-                InputStreamReader text = new InputStreamReader(in, StandardCharsets.UTF_8)) {
-            List<Frame> frames = new ArrayList<>();
-            for (CSVRecord row : format.parse(text)) {
-                frames.add(new Frame(
+        return ShippedTable.rows(StandardFrames.class, "frames.csv").stream()
+                .map(row -> new Frame(
                         Double.parseDouble(row.get("heightMm")),
                         Integer.parseInt(row.get("poles")),
-                        1000 * Double.parseDouble(row.get("ratedPowerKw"))));
-            }
-            return List.copyOf(frames);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+                        1000 * Double.parseDouble(row.get("ratedPowerKw"))))
+                .toList();
     }
 }

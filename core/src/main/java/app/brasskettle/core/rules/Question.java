@@ -19,7 +19,11 @@ public enum Question implements Word {
     SHAFT_VOLTAGE(
             "Shaft voltage",
             "judge the voltage: 100 mV rolling, 200 mV sleeve",
-            "judge the current through the bearing: 0.1 holds, to 0.8 A/mm² watch");
+            "judge the current through the bearing: 0.1 holds, to 0.8 A/mm² watch"),
+    BEARING_REMOVAL(
+            "Bearing removal",
+            "puller on the inner race, with the reason",
+            "quick even heat of the inner race, with the reason");
 
     private final String spoken;
     private final String standard;

@@ -32,6 +32,7 @@ class EnergiseGateTest {
         boolean ground;
         Optional<DischargeClock> clock = Optional.empty();
         boolean opened;
+        int partsOff;
         Optional<Double> worked = Optional.empty();
         List<String> auxiliaries = List.of();
         Set<String> isolated = Set.of();
@@ -50,6 +51,7 @@ class EnergiseGateTest {
                     ground,
                     clock,
                     opened,
+                    partsOff,
                     worked,
                     auxiliaries,
                     isolated,
@@ -223,6 +225,7 @@ class EnergiseGateTest {
     @Test
     void noLeadHandMayOpenItAgainstWhatKills() {
         assertThat(never(s -> s.shaft = Optional.of(false))).containsExactly("shaft-binds");
+        assertThat(never(s -> s.partsOff = 1)).containsExactly("parts-off");
         assertThat(never(s -> s.openPair = true)).containsExactly("open-circuit");
         assertThat(never(s -> s.lockedOut = Optional.empty())).containsExactly("no-lock-out");
         assertThat(never(s -> s.clock = Optional.of(new DischargeClock(990, 1050, 1050, 15, Optional.empty()))))
@@ -256,6 +259,7 @@ class EnergiseGateTest {
                 s -> s.surge = Optional.of(taken(Verdict.STOP, 800)),
                 s -> s.worked = Optional.of(990.0),
                 s -> s.opened = true,
+                s -> s.partsOff = 2,
                 s -> s.released = false,
                 s -> s.clock = Optional.of(new DischargeClock(990, 1050, 1050, 15, Optional.empty())));
         for (int mask = 0; mask < 1 << troubles.size(); mask++) {

@@ -15,7 +15,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class SeatCheckTest {
 
     private static MeasuredSeat seat(Place place, Seat seat, String designation, double mm) {
-        return new MeasuredSeat(place, seat, designation, Optional.empty(), List.of(List.of(mm, mm)));
+        return new MeasuredSeat(place, seat, designation, Optional.empty(), List.of(List.of(mm, mm)), Optional.empty());
     }
 
     /** Balls: j5 to 17 mm, k5 to 100, m5 above; cylindrical rollers m5 from 30 mm; housings H6. */

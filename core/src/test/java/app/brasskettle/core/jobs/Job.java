@@ -41,6 +41,7 @@ final class Job {
     List<DischargeClock.Applied> voltages = List.of();
     Optional<Double> worked = Optional.empty();
     Optional<CoilMap> map = Optional.empty();
+    TakenApart apart = TakenApart.not();
     List<Evidence> added = List.of();
     Set<String> struck = Set.of();
     Optional<String> concluded = Optional.empty();
@@ -74,6 +75,7 @@ final class Job {
                 List.of(),
                 worked,
                 worked.isPresent(),
+                apart,
                 map,
                 added,
                 struck,

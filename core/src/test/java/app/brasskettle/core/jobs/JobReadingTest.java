@@ -73,7 +73,7 @@ class JobReadingTest {
                 .tested(MotorFault.TURN_SHORT)
                 .surged(MotorFault.TURN_SHORT)
                 .read();
-        assertThat(reading.next().step()).isEqualTo("teardown/coils");
+        assertThat(reading.next().step()).isEqualTo("teardown/parts");
         assertThat(reading.worst().verdict()).isEqualTo(Verdict.STOP);
         assertThat(codes(reading))
                 .contains("surge-phase-differs", "insulation-holds", "resistance-holds", "shaft-free");
@@ -228,7 +228,7 @@ class JobReadingTest {
                 .singleElement();
         job.certificate = Optional.of("EX-17, valid to 2027-03-01");
         assertThat(job.read().opening().open()).isTrue();
-        assertThat(job.read().next().step()).isEqualTo("teardown/coils");
+        assertThat(job.read().next().step()).isEqualTo("teardown/parts");
         assertThat(job.read().choice().orElseThrow().options())
                 .filteredOn(o -> o.open())
                 .hasSize(2);

@@ -38,6 +38,7 @@ final class JobRecords {
                 List.of(),
                 Optional.empty(),
                 false,
+                TakenApart.not(),
                 Optional.empty(),
                 List.of(),
                 Set.of(),

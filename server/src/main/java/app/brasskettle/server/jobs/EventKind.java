@@ -25,5 +25,8 @@ public enum EventKind implements Word {
     CAME_BACK,
     GATE_OPENED,
     OVERRULED,
-    RUN_RELEASED
+    RUN_RELEASED,
+    PART_REFITTED,
+    PART_LEFT_OUT,
+    PART_OFF_AGAIN
 }

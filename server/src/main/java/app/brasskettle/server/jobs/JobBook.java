@@ -7,7 +7,6 @@ import app.brasskettle.core.nameplate.PlateDetails;
 import app.brasskettle.core.passport.MotorMark;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.rules.ShopRules;
-import app.brasskettle.core.teardown.OpeningGate;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.server.access.Person;
@@ -193,10 +192,13 @@ public class JobBook {
      */
     @Transactional
     public JobView writeSheet(String tag, SheetKind kind, int seen, Map<String, Object> typed, Hand hand) {
-        TypedInput.read(kind.type(), typed);
+        Record read = TypedInput.read(kind.type(), typed).input();
         JobRow row = lock(tag);
         RecordedJob job = load(row);
-        opening(job, kind);
+        boolean opens = Opening.opens(read);
+        if (opens) {
+            Opening.mayOpen(job);
+        }
         Optional<JobRow.SheetRow> old = job.sheet(kind);
         int version = old.map(JobRow.SheetRow::version).orElse(0);
         Map<String, Object> whole = old.filter(o -> o.version() != seen)
@@ -206,6 +208,9 @@ public class JobBook {
             TypedInput.read(kind.type(), whole);
         }
         store.writeSheet(row.id(), kind, version + 1, whole, hand.name(), hand.at());
+        if (opens && !job.opened()) {
+            store.addEvent(row.id(), EventKind.WORKED, Map.of("work", "opened"), hand.name(), hand.at());
+        }
         journal.write(
                 row.id(),
                 hand.name(),
@@ -225,21 +230,6 @@ public class JobBook {
             throw new ClashException(theirs, outcome);
         }
         return outcome.merged();
-    }
-
-    /** What is written with the motor open asks first whether it may be opened here. */
-    private static void opening(RecordedJob job, SheetKind kind) {
-        if (kind == SheetKind.COIL_MAP || kind == SheetKind.WINDING) {
-            mayOpen(job);
-        }
-    }
-
-    private static void mayOpen(RecordedJob job) {
-        OpeningGate gate = JobReading.opening(job.record());
-        if (!gate.open()) {
-            OpeningGate.Reason first = gate.holding().get(0);
-            throw RefusedException.gated(first.sentence() + ". " + first.opens());
-        }
     }
 
     /** Records a test, superseding the one that stood. */
@@ -281,11 +271,29 @@ public class JobBook {
             return view(tag);
         }
         if (kind == EventKind.WORKED && "opened".equals(detail.get("work"))) {
-            mayOpen(load(row));
+            Opening.mayOpen(load(row));
         }
         store.addEvent(row.id(), kind, detail, hand.name(), hand.at());
         finish(row, hand, kind.word(), detail);
         return summarise(tag);
+    }
+
+    /** Records a part put back, left out or off again; with the last one the motor is together, and tests grow old. */
+    @Transactional
+    public JobView addPart(String tag, EventKind kind, Map<String, Object> detail, Hand hand) {
+        if (repeated(hand)) {
+            return view(tag);
+        }
+        JobView after = addEvent(tag, kind, detail, hand);
+        boolean together = kind != EventKind.PART_OFF_AGAIN
+                && after.apart().log().filter(l -> l.off() == 0).isPresent();
+        return together
+                ? addEvent(
+                        tag,
+                        EventKind.WORKED,
+                        Map.of("work", "reassembled"),
+                        new Hand(hand.person(), Optional.empty(), hand.at()))
+                : after;
     }
 
     /** Sets what the simulated motor of a job is like. */

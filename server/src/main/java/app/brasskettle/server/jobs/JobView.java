@@ -8,6 +8,7 @@ import app.brasskettle.core.insulation.AbsorptionFit;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.insulation.TestVoltage;
+import app.brasskettle.core.jobs.ApartReading;
 import app.brasskettle.core.jobs.ArrivalReading;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.nameplate.PlateReading;
@@ -35,6 +36,7 @@ public record JobView(
         List<LedgerEntry> ledger,
         Map<String, Sheet> sheets,
         OpeningGate opening,
+        ApartReading apart,
         Optional<ArrivalReading> arrival,
         Optional<PlateReading> plate,
         Bench bench,

@@ -55,6 +55,7 @@ final class JobViews {
                 new Ledger(job, reading).entries(),
                 sheets,
                 reading.opening(),
+                reading.apart(),
                 reading.arrival(),
                 reading.plate(),
                 bench(job, record, reading),

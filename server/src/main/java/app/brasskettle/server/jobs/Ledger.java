@@ -51,6 +51,9 @@ final class Ledger {
                 reading.plate()
                         .ifPresent(p ->
                                 add(s, p.judgement().verdict(), p.judgement().headline(), "plate"));
+            case TEARDOWN_LOG -> reading.apart().log().ifPresent(l -> worst(s, l.lines(), "teardown/parts"));
+            case LEAD_MAP -> reading.apart().leads().ifPresent(l -> worst(s, l.lines(), "teardown/lead-map"));
+            case FINDINGS -> reading.apart().findings().ifPresent(f -> worst(s, f.lines(), "teardown/findings"));
             case COIL_MAP ->
                 reading.ranking().facts().stream()
                         .findFirst()
@@ -63,6 +66,12 @@ final class Ledger {
                 reading.choice()
                         .ifPresent(c -> add(s, c.advice().verdict(), c.advice().headline(), "choose"));
         }
+    }
+
+    /** The line that judges the whole sheet. */
+    private void worst(JobRow.SheetRow s, List<Judgement> said, String step) {
+        Verdict worst = Verdict.worst(said.stream().map(Judgement::verdict).toList());
+        said.stream().filter(j -> j.verdict() == worst).findFirst().ifPresent(j -> add(s, worst, j.headline(), step));
     }
 
     private static Verdict arrival(Arrival a) {
@@ -154,6 +163,10 @@ final class Ledger {
                         e.text("step"));
             case RUN_RELEASED ->
                 add(e, Verdict.HOLDS, "Released to run; " + e.text("atTheStop") + " at the stop", "bench/release");
+            case PART_REFITTED -> add(e, Verdict.HOLDS, "Back on: " + e.text("name"), "teardown/together");
+            case PART_LEFT_OUT ->
+                add(e, Verdict.WATCH, "Left out: " + e.text("name") + ", " + e.text("reason"), "teardown/together");
+            case PART_OFF_AGAIN -> add(e, Verdict.UNPROVEN, "Off again: " + e.text("name"), "teardown/together");
             case PICKED_UP -> add(e, Verdict.UNPROVEN, "Picked up again", "gate");
             case VOLTAGE_APPLIED, ISOLATED, EVIDENCE_RESTORED -> {}
         }

@@ -4,6 +4,7 @@ import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.GateFacts;
+import app.brasskettle.core.findings.Findings;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.Course;
@@ -12,13 +13,17 @@ import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.jobs.Overdue;
 import app.brasskettle.core.jobs.Overruling;
 import app.brasskettle.core.jobs.Station;
+import app.brasskettle.core.jobs.TakenApart;
 import app.brasskettle.core.jobs.TesterProof;
+import app.brasskettle.core.leads.LeadMap;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.teardown.PaintedStator;
+import app.brasskettle.core.teardown.Refit;
+import app.brasskettle.core.teardown.TeardownLog;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.worksheet.RecordReader;
@@ -143,7 +148,12 @@ final class RecordedJob {
                         .map(e -> new DischargeClock.Proof(e.epochSeconds(), e.figure("residualV")))
                         .toList(),
                 last(EventKind.WORKED).map(JobRow.EventRow::epochSeconds),
-                all(EventKind.WORKED).stream().anyMatch(e -> e.text("work").equals("opened")),
+                opened(),
+                new TakenApart(
+                        read(SheetKind.TEARDOWN_LOG, TeardownLog.class),
+                        refits(),
+                        read(SheetKind.LEAD_MAP, LeadMap.class),
+                        read(SheetKind.FINDINGS, Findings.class)),
                 read(SheetKind.COIL_MAP, PaintedStator.class).map(PaintedStator::map),
                 added(),
                 struck(),
@@ -240,6 +250,29 @@ final class RecordedJob {
                         ? Set.copyOf(names.stream().map(Object::toString).toList())
                         : Set.<String>of())
                 .orElse(Set.of());
+    }
+
+    /** Whether anybody recorded that it was opened. */
+    boolean opened() {
+        return all(EventKind.WORKED).stream().anyMatch(e -> e.text("work").equals("opened"));
+    }
+
+    /** Parts put back or left out, and not taken off again since. */
+    private List<Refit> refits() {
+        Map<Integer, Refit> refits = new LinkedHashMap<>();
+        for (JobRow.EventRow e : events) {
+            switch (e.kind()) {
+                case PART_REFITTED -> refits.put(part(e), new Refit(part(e), e.by(), Optional.empty()));
+                case PART_LEFT_OUT -> refits.put(part(e), new Refit(part(e), e.by(), Optional.of(e.text("reason"))));
+                case PART_OFF_AGAIN -> refits.remove(part(e));
+                default -> {}
+            }
+        }
+        return List.copyOf(refits.values());
+    }
+
+    private static int part(JobRow.EventRow e) {
+        return (int) e.figure("part");
     }
 
     private List<Evidence> added() {

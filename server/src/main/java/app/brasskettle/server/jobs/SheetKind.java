@@ -1,10 +1,13 @@
 package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.choice.ChoiceSheet;
+import app.brasskettle.core.findings.Findings;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.Station;
+import app.brasskettle.core.leads.LeadMap;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.teardown.PaintedStator;
+import app.brasskettle.core.teardown.TeardownLog;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.worksheet.Word;
 
@@ -12,6 +15,9 @@ import app.brasskettle.core.worksheet.Word;
 public enum SheetKind implements Word {
     ARRIVAL(Arrival.class, Station.RECEIVE),
     PLATE(Plate.class, Station.RECEIVE),
+    TEARDOWN_LOG(TeardownLog.class, Station.TEARDOWN),
+    LEAD_MAP(LeadMap.class, Station.TEARDOWN),
+    FINDINGS(Findings.class, Station.TEARDOWN),
     COIL_MAP(PaintedStator.class, Station.TEARDOWN),
     WINDING(WindingData.class, Station.WINDING),
     OFFERS(ChoiceSheet.class, Station.CHOOSE);

@@ -2,15 +2,22 @@ package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.choice.ChoiceReading;
 import app.brasskettle.core.choice.ChoiceSheet;
+import app.brasskettle.core.findings.Findings;
+import app.brasskettle.core.findings.FindingsReading;
+import app.brasskettle.core.jobs.ApartReading;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.ArrivalReading;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.jobs.JobRecord;
+import app.brasskettle.core.leads.LeadMap;
+import app.brasskettle.core.leads.LeadMapReading;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateReading;
 import app.brasskettle.core.quantity.TypedInput;
+import app.brasskettle.core.teardown.LogReading;
 import app.brasskettle.core.teardown.MapFact;
 import app.brasskettle.core.teardown.PaintedStator;
+import app.brasskettle.core.teardown.TeardownLog;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.winding.WindingResult;
@@ -28,6 +35,9 @@ import java.util.Optional;
  * @param plate what a nameplate says and leaves open
  * @param winding what winding data imply
  * @param windingMeasured the resistance they predict against the one measured
+ * @param log what a log of parts says
+ * @param leads what a lead map says
+ * @param findings each finding judged
  * @param facts what a coil map says
  * @param choice options compared
  */
@@ -38,6 +48,9 @@ record SheetLook(
         Optional<PlateReading> plate,
         Optional<WindingResult> winding,
         Optional<Judgement> windingMeasured,
+        Optional<LogReading> log,
+        Optional<LeadMapReading> leads,
+        Optional<FindingsReading> findings,
         List<MapFact> facts,
         Optional<ChoiceReading> choice) {
 
@@ -53,6 +66,9 @@ record SheetLook(
                 as(input, Plate.class).map(PlateReading::of),
                 winding,
                 JobViews.measured(job, winding),
+                as(input, TeardownLog.class).map(l -> ApartReading.log(job, l)),
+                as(input, LeadMap.class).map(l -> ApartReading.leads(job, l)),
+                as(input, Findings.class).map(FindingsReading::of),
                 as(input, PaintedStator.class).map(s -> s.map().facts()).orElse(List.of()),
                 as(input, ChoiceSheet.class).flatMap(c -> JobReading.compare(job, c)));
     }

@@ -40,6 +40,8 @@ public enum TestKind implements Word {
     HEAT_RUN,
     CORE_LOOP_RESULT,
     BEARING_SEATS,
+    AIR_GAP,
+    SHAFT_RUNOUT,
     POLE_CHECK,
     ROTOR_BALANCE;
 

@@ -4,7 +4,9 @@ import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.jobs.JobBook;
+import app.brasskettle.server.jobs.TestKind;
 import app.brasskettle.server.problems.RefusedException;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -18,21 +20,7 @@ public class PhotoBook {
     private static final int MOST = 200;
     private static final int LONGEST_CAPTION = 300;
     private static final int LONGEST_FINDING = 80;
-    private static final Set<String> STEPS = Set.of(
-            "receive",
-            "plate",
-            "bench/dead",
-            "bench/resistance",
-            "bench/insulation",
-            "bench/surge",
-            "bench/balance",
-            "bench/step-voltage",
-            "bench/run",
-            "teardown/core-loop",
-            "teardown/coils",
-            "cause",
-            "winding",
-            "choose");
+    private static final Set<String> STEPS = steps();
 
     /**
      * What a photograph belongs to.
@@ -59,6 +47,27 @@ public class PhotoBook {
             }
             problems.throwIfAny();
         }
+    }
+
+    /** The steps that are no tests, and where each test is taken. */
+    private static Set<String> steps() {
+        Set<String> steps = new HashSet<>(Set.of(
+                "receive",
+                "plate",
+                "bench/release",
+                "teardown/parts",
+                "teardown/lead-map",
+                "teardown/findings",
+                "teardown/coils",
+                "teardown/together",
+                "cause",
+                "winding",
+                "choose"));
+        for (TestKind kind : TestKind.values()) {
+            steps.add(kind.step(1));
+            steps.add(kind.step(2));
+        }
+        return Set.copyOf(steps);
     }
 
     private final PhotoStore store;

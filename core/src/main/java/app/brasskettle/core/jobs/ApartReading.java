@@ -1,0 +1,87 @@
+package app.brasskettle.core.jobs;
+
+import app.brasskettle.core.findings.FindingsReading;
+import app.brasskettle.core.leads.LeadMap;
+import app.brasskettle.core.leads.LeadMapReading;
+import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.nameplate.PlateDetails;
+import app.brasskettle.core.resistance.Connection;
+import app.brasskettle.core.rules.Question;
+import app.brasskettle.core.rules.School;
+import app.brasskettle.core.teardown.LogReading;
+import app.brasskettle.core.teardown.MotorBuild;
+import app.brasskettle.core.teardown.TeardownLog;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * What a motor taken apart says.
+ *
+ * @param suggested the build its plate suggests
+ * @param log marks, parts and the way back
+ * @param leads the leads and how they were joined
+ * @param findings each finding judged
+ */
+public record ApartReading(
+        MotorBuild suggested,
+        Optional<LogReading> log,
+        Optional<LeadMapReading> leads,
+        Optional<FindingsReading> findings) {
+
+    static ApartReading of(JobRecord job) {
+        TakenApart apart = job.apart();
+        return new ApartReading(
+                suggested(job),
+                apart.log().map(l -> log(job, l)),
+                apart.leads().map(l -> leads(job, l)),
+                apart.findings().map(FindingsReading::of));
+    }
+
+    /** What {@code log} says on this job: its plate tells equal bearings, the shop how bearings come off. */
+    public static LogReading log(JobRecord job, TeardownLog log) {
+        return LogReading.of(
+                log,
+                job.apart().refits(),
+                equalBearings(job),
+                job.rules().school(Question.BEARING_REMOVAL) == School.PRACTICE);
+    }
+
+    /** What {@code map} says beside the plate and the arrival sheet of this job. */
+    public static LeadMapReading leads(JobRecord job, LeadMap map) {
+        return LeadMapReading.of(
+                map,
+                details(job).flatMap(PlateDetails::leads),
+                job.plate().map(Plate::connection).orElse(Connection.UNKNOWN),
+                job.arrival()
+                        .flatMap(Arrival::handover)
+                        .flatMap(Handover::terminalBox)
+                        .map(b -> b.word().replace('-', ' ')));
+    }
+
+    private static MotorBuild suggested(JobRecord job) {
+        return MotorBuild.suggested(
+                job.plate().filter(p -> p.phases() == 1).isPresent(),
+                job.arrival()
+                        .filter(a -> a.auxiliaries().contains(Arrival.Auxiliary.BRAKE))
+                        .isPresent(),
+                details(job).flatMap(PlateDetails::frame),
+                details(job).flatMap(PlateDetails::driveEndBearing));
+    }
+
+    /** Bearings of one designation at both ends: their caps fit either end. */
+    private static boolean equalBearings(JobRecord job) {
+        Optional<String> drive =
+                details(job).flatMap(PlateDetails::driveEndBearing).map(ApartReading::bare);
+        Optional<String> other =
+                details(job).flatMap(PlateDetails::otherEndBearing).map(ApartReading::bare);
+        return drive.isPresent() && drive.equals(other);
+    }
+
+    private static String bare(String designation) {
+        return designation.strip().toUpperCase(Locale.ROOT).split("[ -/]")[0];
+    }
+
+    private static Optional<PlateDetails> details(JobRecord job) {
+        return job.plate().flatMap(Plate::details);
+    }
+}

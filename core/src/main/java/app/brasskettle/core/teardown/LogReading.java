@@ -1,0 +1,289 @@
+package app.brasskettle.core.teardown;
+
+import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.teardown.TeardownLog.LoggedPart;
+import app.brasskettle.core.teardown.TeardownLog.MatchMark;
+import app.brasskettle.core.teardown.TeardownLog.PartEnd;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Verdict;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/**
+ * What follows from a log of parts: what is marked, what is off, what small parts lie about, and how it goes together again.
+ *
+ * @param verdict the worst of the lines
+ * @param lines one judgement each for marks, parts, bearings and weight
+ * @param joints joints of this motor, marked or not
+ * @param toCome usual parts not logged yet, in the order they come off
+ * @param reassembly the log reversed
+ * @param off how many parts are neither back nor left out for a reason
+ */
+public record LogReading(
+        Verdict verdict,
+        List<Judgement> lines,
+        List<Joint> joints,
+        List<UsualPart> toCome,
+        List<FittingStep> reassembly,
+        int off) {
+
+    private static final String SHOP = "Shop rule";
+
+    /**
+     * A joint across which a pair of marks belongs.
+     *
+     * @param part the part taken off there
+     * @param end which end
+     * @param spoken the joint in running text
+     * @param usual mark that the shop's scheme puts there
+     * @param mark the mark on record
+     */
+    public record Joint(String part, PartEnd end, String spoken, String usual, Optional<String> mark) {}
+
+    /**
+     * A step of reassembly.
+     *
+     * @param id number of the part in the log
+     * @param spoken the part with its place
+     * @param details orientation, screws, note
+     * @param mind what to mind
+     * @param replace whether the part or its screws cannot go back as they are
+     * @param small whether it is easily lost
+     * @param refit what was done with it
+     */
+    public record FittingStep(
+            int id,
+            String spoken,
+            String details,
+            String mind,
+            boolean replace,
+            boolean small,
+            Optional<Refit> refit) {}
+
+    /**
+     * The reading of {@code log} with what was put back.
+     *
+     * @param equalBearings whether the plate gives both ends the same bearing, so that their caps can be swapped
+     * @param heatFirst whether the shop's school takes bearings off by heat
+     */
+    public static LogReading of(TeardownLog log, List<Refit> refits, boolean equalBearings, boolean heatFirst) {
+        List<UsualPart> usual = log.build().map(UsualPart::of).orElse(List.of());
+        List<Joint> joints = joints(log, usual);
+        Map<Integer, Refit> done =
+                refits.stream().collect(Collectors.toMap(Refit::part, Function.identity(), (earlier, later) -> later));
+        List<FittingStep> reassembly = reassembly(log, done);
+        int off = (int) reassembly.stream().filter(s -> s.refit().isEmpty()).count();
+        List<Judgement> lines = new ArrayList<>();
+        lines.add(marks(log, joints, equalBearings));
+        if (!log.parts().isEmpty()) {
+            lines.add(parts(log, reassembly, off));
+        }
+        if (log.parts().stream().anyMatch(p -> p.part().equalsIgnoreCase("Bearing"))) {
+            lines.add(removal(log, heatFirst));
+        }
+        if (log.parts().stream().anyMatch(p -> p.part().equalsIgnoreCase("Rotor"))) {
+            lines.add(weight(log));
+        }
+        List<UsualPart> toCome = usual.stream()
+                .filter(u -> log.parts().stream().noneMatch(p -> u.is(p.part(), p.end())))
+                .toList();
+        return new LogReading(
+                Verdict.worst(lines.stream().map(Judgement::verdict).toList()),
+                List.copyOf(lines),
+                joints,
+                toCome,
+                reassembly,
+                off);
+    }
+
+    private static List<Joint> joints(TeardownLog log, List<UsualPart> usual) {
+        List<Joint> joints = new ArrayList<>();
+        for (UsualPart part : usual) {
+            if (part.joint()) {
+                joints.add(new Joint(
+                        part.part(), part.end(), part.spoken(), dots(part.end()), mark(log, part.part(), part.end())));
+            }
+        }
+        for (MatchMark m : log.marks()) {
+            if (usual.stream().noneMatch(u -> u.joint() && u.is(m.joint(), m.end()))) {
+                String place = m.end() == PartEnd.FRAME ? "" : ", " + m.end().spoken();
+                joints.add(new Joint(m.joint(), m.end(), m.joint() + place, dots(m.end()), Optional.of(m.mark())));
+            }
+        }
+        return List.copyOf(joints);
+    }
+
+    private static Optional<String> mark(TeardownLog log, String part, PartEnd end) {
+        return log.marks().stream()
+                .filter(m -> m.joint().strip().equalsIgnoreCase(part) && m.end() == end)
+                .map(MatchMark::mark)
+                .findFirst();
+    }
+
+    private static String dots(PartEnd end) {
+        return end == PartEnd.OTHER_END ? "two dots" : "one dot";
+    }
+
+    private static Judgement marks(TeardownLog log, List<Joint> joints, boolean equalBearings) {
+        String swap = equalBearings ? "Equal bearings at both ends: unmarked caps are easily swapped. " : "";
+        if (joints.isEmpty()) {
+            return new Judgement(
+                    Verdict.UNPROVEN,
+                    "No joint marked",
+                    swap,
+                    SHOP,
+                    "Say what kind of motor it is, then mark each joint before the first bolt.");
+        }
+        List<Joint> bare = joints.stream().filter(j -> j.mark().isEmpty()).toList();
+        String count = joints.size() - bare.size() + " of " + joints.size() + " joints marked";
+        if (bare.isEmpty()) {
+            List<String> unclear = alike(log);
+            return unclear.isEmpty()
+                    ? new Judgement(Verdict.HOLDS, count, swap, SHOP, "Photograph each pair.")
+                    : new Judgement(
+                            Verdict.WATCH,
+                            count + ", but " + unclear.get(0) + " carry the same mark",
+                            swap,
+                            SHOP,
+                            "One dot at the drive end, two at the other, so that no part fits twice.");
+        }
+        List<Joint> gone = bare.stream()
+                .filter(j -> log.parts().stream()
+                        .anyMatch(p -> p.part().strip().equalsIgnoreCase(j.part()) && p.end() == j.end()))
+                .toList();
+        String names = bare.stream().map(j -> lower(j.spoken())).collect(Collectors.joining("; "));
+        return gone.isEmpty()
+                ? new Judgement(
+                        Verdict.UNPROVEN, count + "; bare: " + names, swap, SHOP, "Mark them before the first bolt.")
+                : new Judgement(
+                        Verdict.STOP,
+                        gone.get(0).spoken() + " came off without a mark",
+                        swap + count,
+                        SHOP,
+                        "Find its place by register and rub marks now, mark it, and say so in its note.");
+    }
+
+    /** Joints of the same name at both ends that carry one mark. */
+    private static List<String> alike(TeardownLog log) {
+        return log.marks().stream()
+                .filter(m -> log.marks().stream()
+                        .anyMatch(o -> o != m
+                                && o.joint().equalsIgnoreCase(m.joint())
+                                && o.mark().strip().equalsIgnoreCase(m.mark().strip())))
+                .map(m -> "the two of " + lower(m.joint()))
+                .distinct()
+                .toList();
+    }
+
+    private static Judgement parts(TeardownLog log, List<FittingStep> reassembly, int off) {
+        long small = reassembly.stream()
+                .filter(s -> s.small() && s.refit().isEmpty())
+                .count();
+        long replace = reassembly.stream()
+                .filter(s -> s.replace() && s.refit().isEmpty())
+                .count();
+        String smallOnes = small == 0 ? "" : "; " + small + " small: bagged and tagged?";
+        if (off == 0) {
+            long left = reassembly.stream()
+                    .filter(s -> s.refit().get().leftOut().isPresent())
+                    .count();
+            return new Judgement(
+                    left == 0 ? Verdict.HOLDS : Verdict.WATCH,
+                    "All " + count(log.parts().size(), "part") + " back"
+                            + (left == 0 ? "" : ", " + left + " left out for a reason"),
+                    "",
+                    SHOP,
+                    "Turn the shaft by hand, record it on the arrival sheet, then test insulation once more.");
+        }
+        return new Judgement(
+                replace == 0 ? Verdict.UNPROVEN : Verdict.STOP,
+                count(off, "part") + " off" + smallOnes + (replace == 0 ? "" : "; " + replace + " to be replaced"),
+                "A logged part that is not back holds power and release",
+                SHOP,
+                replace == 0
+                        ? "Refit by the list, last off first on."
+                        : "Order what is damaged or missing; refit by the list.");
+    }
+
+    private static Judgement removal(TeardownLog log, boolean heatFirst) {
+        String school = heatFirst
+                ? "This shop heats the inner race; the other school pulls it"
+                : "This shop pulls on the inner race; the other school heats it";
+        if (log.removal().isEmpty() || log.removalReason().isEmpty()) {
+            return new Judgement(
+                    Verdict.UNPROVEN,
+                    "How the bearing came off is not on record",
+                    school,
+                    SHOP,
+                    "Say how, and why so: a pulled race cannot be judged for brinelling afterwards.");
+        }
+        boolean heat = log.removal().get() == TeardownLog.Removal.HEAT;
+        boolean own = heat == heatFirst;
+        return new Judgement(
+                own ? Verdict.HOLDS : Verdict.WATCH,
+                (heat ? "Bearings off by heat: " : "Bearings off by puller: ")
+                        + log.removalReason().get(),
+                school,
+                SHOP,
+                own ? "Keep them until the cause is concluded." : "The other way than the shop's; the reason stands.");
+    }
+
+    private static Judgement weight(TeardownLog log) {
+        return log.woundStatorMassKg()
+                .map(kg -> new Judgement(
+                        Verdict.HOLDS,
+                        "Stator weighed with its winding: " + Figures.plain(kg) + " kg",
+                        "The copper's mass is the difference after stripping",
+                        SHOP,
+                        ""))
+                .orElseGet(() -> new Judgement(
+                        Verdict.UNPROVEN,
+                        "Stator not weighed",
+                        "After stripping the copper's mass cannot be had any more",
+                        SHOP,
+                        "Weigh it now, with its winding."));
+    }
+
+    private static List<FittingStep> reassembly(TeardownLog log, Map<Integer, Refit> done) {
+        List<LoggedPart> reversed = new ArrayList<>(log.parts());
+        Collections.reverse(reversed);
+        return reversed.stream()
+                .map(p -> new FittingStep(
+                        p.id(),
+                        p.spoken(),
+                        details(p),
+                        UsualPart.named(p.part()).map(UsualPart::back).orElse(""),
+                        p.state().toReplace()
+                                || p.fastenerState()
+                                        .filter(TeardownLog.PartState::toReplace)
+                                        .isPresent(),
+                        p.small(),
+                        Optional.ofNullable(done.get(p.id()))))
+                .toList();
+    }
+
+    private static String details(LoggedPart p) {
+        List<String> words = new ArrayList<>();
+        p.orientation().ifPresent(words::add);
+        p.fasteners().ifPresent(n -> words.add(n + " × " + p.fastenerSize().orElse("screws of unknown size")));
+        p.fastenerState().filter(s -> s != TeardownLog.PartState.GOOD).ifPresent(s -> words.add("screws " + s.word()));
+        if (p.state() != TeardownLog.PartState.GOOD) {
+            words.add("was " + p.state().word());
+        }
+        p.note().ifPresent(words::add);
+        return String.join("; ", words);
+    }
+
+    private static String count(int n, String what) {
+        return n + " " + what + (n == 1 ? "" : "s");
+    }
+
+    private static String lower(String text) {
+        return Character.toLowerCase(text.charAt(0)) + text.substring(1);
+    }
+}

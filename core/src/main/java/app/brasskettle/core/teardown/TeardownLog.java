@@ -1,0 +1,162 @@
+package app.brasskettle.core.teardown;
+
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.core.worksheet.Word;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A motor taken apart, as it is written down on the way: marks first, then the parts in the order they come off.
+ *
+ * @param build what kind of motor it is to take apart
+ * @param marks pairs of match marks across its joints
+ * @param parts parts in the order they came off
+ * @param removal how the bearings came off, and why so
+ * @param removalReason the reason for it
+ * @param woundStatorMassKg mass of the stator with its winding, weighed before stripping
+ */
+public record TeardownLog(
+        Optional<MotorBuild> build,
+        List<MatchMark> marks,
+        List<LoggedPart> parts,
+        Optional<Removal> removal,
+        Optional<String> removalReason,
+        Optional<Double> woundStatorMassKg) {
+
+    /**
+     * A pair of marks across a joint.
+     *
+     * @param joint the joint, by the name of the part that is taken off there
+     * @param end which end
+     * @param mark the mark on both sides of it
+     */
+    public record MatchMark(String joint, PartEnd end, String mark) {
+
+        public MatchMark {
+            Problems problems = new Problems();
+            problems.name("joint", joint);
+            problems.present("end", end);
+            problems.name("mark", mark);
+            problems.throwIfAny();
+        }
+    }
+
+    /**
+     * A part as it came off.
+     *
+     * @param id its number in this log, given once
+     * @param part its name
+     * @param end where it sat
+     * @param state what it looked like
+     * @param small whether it is easily lost
+     * @param orientation which way round it sat
+     * @param fasteners how many screws held it
+     * @param fastenerSize their thread and length
+     * @param fastenerState what they looked like
+     * @param note anything else
+     */
+    public record LoggedPart(
+            int id,
+            String part,
+            PartEnd end,
+            PartState state,
+            boolean small,
+            Optional<String> orientation,
+            Optional<Integer> fasteners,
+            Optional<String> fastenerSize,
+            Optional<PartState> fastenerState,
+            Optional<String> note) {
+
+        private static final int LAST_ID = 9999;
+        private static final int MOST_FASTENERS = 96;
+
+        public LoggedPart {
+            orientation = Problems.orEmpty(orientation);
+            fasteners = Problems.orEmpty(fasteners);
+            fastenerSize = Problems.orEmpty(fastenerSize);
+            fastenerState = Problems.orEmpty(fastenerState);
+            note = Problems.orEmpty(note);
+            Problems problems = new Problems();
+            problems.whole("id", id, 1, LAST_ID, "");
+            problems.name("part", part);
+            problems.present("end", end);
+            problems.present("state", state);
+            fasteners.ifPresent(n -> problems.whole("fasteners", n, 1, MOST_FASTENERS, ""));
+            problems.throwIfAny();
+        }
+
+        /** The part with its place, in running text. */
+        public String spoken() {
+            return end == PartEnd.FRAME ? part : part + ", " + end.spoken();
+        }
+    }
+
+    /** Where a part sits. */
+    public enum PartEnd implements Word {
+        DRIVE_END("drive end"),
+        OTHER_END("other end"),
+        FRAME("frame");
+
+        private final String spoken;
+
+        PartEnd(String spoken) {
+            this.spoken = spoken;
+        }
+
+        /** The place in running text. */
+        public String spoken() {
+            return spoken;
+        }
+    }
+
+    /** What a part or its fasteners look like. */
+    public enum PartState implements Word {
+        GOOD,
+        WORN,
+        DAMAGED,
+        MISSING;
+
+        /** Whether it cannot go back as it is. */
+        boolean toReplace() {
+            return this == DAMAGED || this == MISSING;
+        }
+    }
+
+    /** How a bearing comes off its seat. */
+    public enum Removal implements Word {
+        PULLER,
+        HEAT
+    }
+
+    private static final int MOST_MARKS = 60;
+    private static final int MOST_PARTS = 400;
+
+    public TeardownLog {
+        build = Problems.orEmpty(build);
+        marks = Problems.copy(marks);
+        parts = Problems.copy(parts);
+        removal = Problems.orEmpty(removal);
+        removalReason = Problems.orEmpty(removalReason);
+        woundStatorMassKg = Problems.orEmpty(woundStatorMassKg);
+        Problems problems = new Problems();
+        if (problems.size("marks", marks, 0, MOST_MARKS)) {
+            problems.distinct(
+                    marks.stream().map(m -> m.joint() + ", " + m.end().word()).toList(), i -> "marks[" + i + "].joint");
+        }
+        if (problems.size("parts", parts, 0, MOST_PARTS)) {
+            problems.distinct(parts.stream().map(LoggedPart::id).toList(), i -> "parts[" + i + "].id");
+        }
+        if (removalReason.isPresent() && removal.isEmpty()) {
+            problems.add("removal", Problem.Code.MISSING, "removal is missing, and a reason for it is given");
+        }
+        woundStatorMassKg.ifPresent(m -> problems.positive("woundStatorMassKg", m, "kg"));
+        problems.throwIfAny();
+    }
+
+    /** The log of a motor on which no bolt was turned. */
+    public static TeardownLog none() {
+        return new TeardownLog(
+                Optional.empty(), List.of(), List.of(), Optional.empty(), Optional.empty(), Optional.empty());
+    }
+}

@@ -1,0 +1,78 @@
+package app.brasskettle.core.teardown;
+
+import app.brasskettle.core.teardown.TeardownLog.PartEnd;
+import app.brasskettle.core.worksheet.ShippedTable;
+import app.brasskettle.core.worksheet.Word;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * A part that a usual motor has, in the order they come off; read from {@code parts.csv}.
+ *
+ * @param part its name
+ * @param end where it sits
+ * @param joint whether match marks belong across it
+ * @param small whether it is easily lost
+ * @param fasteners what holds it, in a word; empty for nothing
+ * @param off how it comes off
+ * @param care what hurts people or parts
+ * @param back what to mind when it goes on again
+ */
+public record UsualPart(
+        String part,
+        PartEnd end,
+        boolean joint,
+        boolean small,
+        String fasteners,
+        String off,
+        String care,
+        String back) {
+
+    private record Row(Set<String> in, UsualPart part) {}
+
+    private static final List<Row> ROWS = ShippedTable.rows(UsualPart.class, "parts.csv").stream()
+            .map(UsualPart::row)
+            .toList();
+
+    /** The parts of {@code build} in the order they come off. */
+    public static List<UsualPart> of(MotorBuild build) {
+        return ROWS.stream()
+                .filter(r -> r.in().contains("all") || r.in().contains(build.word()))
+                .map(Row::part)
+                .toList();
+    }
+
+    /** What is known of a part called {@code name}, in whatever motor. */
+    static Optional<UsualPart> named(String name) {
+        return ROWS.stream()
+                .map(Row::part)
+                .filter(p -> p.part().equalsIgnoreCase(name.strip()))
+                .findFirst();
+    }
+
+    /** Whether this is the part {@code name} at {@code where}. */
+    boolean is(String name, PartEnd where) {
+        return part.equalsIgnoreCase(name.strip()) && end == where;
+    }
+
+    /** The part with its place, in running text. */
+    public String spoken() {
+        return end == PartEnd.FRAME ? part : part + ", " + end.spoken();
+    }
+
+    private static Row row(CSVRecord row) {
+        return new Row(
+                Set.of(row.get("in").split(" ")),
+                new UsualPart(
+                        row.get("part"),
+                        Word.parse(PartEnd.class, row.get("end")).orElseThrow(),
+                        row.get("joint").equals("yes"),
+                        row.get("small").equals("yes"),
+                        row.get("fasteners"),
+                        row.get("off"),
+                        row.get("care"),
+                        row.get("back")));
+    }
+}

@@ -1,0 +1,229 @@
+package app.brasskettle.core.teardown;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.brasskettle.core.Refusals;
+import app.brasskettle.core.teardown.TeardownLog.LoggedPart;
+import app.brasskettle.core.teardown.TeardownLog.MatchMark;
+import app.brasskettle.core.teardown.TeardownLog.PartEnd;
+import app.brasskettle.core.teardown.TeardownLog.PartState;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Verdict;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class TeardownLogTest {
+
+    private static LoggedPart part(int id, UsualPart usual, PartState state) {
+        return new LoggedPart(
+                id,
+                usual.part(),
+                usual.end(),
+                state,
+                usual.small(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    private static List<MatchMark> everyMark(MotorBuild build) {
+        return UsualPart.of(build).stream()
+                .filter(UsualPart::joint)
+                .map(p -> new MatchMark(p.part(), p.end(), p.end() == PartEnd.OTHER_END ? "two dots" : "one dot"))
+                .toList();
+    }
+
+    /** The whole template tapped through, every joint marked first. */
+    private static TeardownLog whole(MotorBuild build, PartState state) {
+        List<LoggedPart> parts = new ArrayList<>();
+        for (UsualPart p : UsualPart.of(build)) {
+            parts.add(part(parts.size() + 1, p, state));
+        }
+        return new TeardownLog(
+                Optional.of(build),
+                everyMark(build),
+                parts,
+                Optional.of(TeardownLog.Removal.PULLER),
+                Optional.of("races to be judged"),
+                Optional.of(84.0));
+    }
+
+    private static LogReading read(TeardownLog log, Refit... refits) {
+        return LogReading.of(log, List.of(refits), false, false);
+    }
+
+    private static Refit fitted(int part) {
+        return new Refit(part, "M. Orre", Optional.empty());
+    }
+
+    @ParameterizedTest
+    @EnumSource(MotorBuild.class)
+    void everyBuildComesApartAndGoesTogetherInReverse(MotorBuild build) {
+        List<UsualPart> usual = UsualPart.of(build);
+        LogReading r = read(whole(build, PartState.GOOD));
+        assertThat(usual).extracting(UsualPart::part).contains("Rotor", "Drive end bracket", "Shaft key");
+        assertThat(r.toCome()).isEmpty();
+        assertThat(r.off()).isEqualTo(usual.size());
+        assertThat(r.reassembly())
+                .extracting(LogReading.FittingStep::spoken)
+                .first()
+                .isEqualTo(usual.get(usual.size() - 1).spoken());
+        assertThat(r.reassembly())
+                .extracting(LogReading.FittingStep::spoken)
+                .last()
+                .isEqualTo(usual.get(0).spoken());
+        assertThat(r.reassembly()).allSatisfy(s -> assertThat(s.mind()).isNotBlank());
+        assertThat(usual).allSatisfy(p -> assertThat(p.off()).isNotBlank());
+    }
+
+    /** Both brackets hold the rotor: neither it nor anything on it can come off before them. */
+    @ParameterizedTest
+    @EnumSource(MotorBuild.class)
+    void theRotorComesOutAfterAtLeastOneBracketAndBeforeItsBearings(MotorBuild build) {
+        List<String> order = UsualPart.of(build).stream().map(UsualPart::part).toList();
+        assertThat(order.indexOf("Rotor")).isGreaterThan(order.indexOf("Drive end bracket"));
+        if (order.contains("Bearing")) {
+            assertThat(order.indexOf("Bearing")).isGreaterThan(order.indexOf("Rotor"));
+            assertThat(order.lastIndexOf("Inner bearing cap")).isLessThan(order.indexOf("Bearing"));
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "true, false, 90S, 6205, SINGLE_PHASE",
+        "false, true, 112M, 6306, BRAKE",
+        "false, false, 315M, NU 319, ROLLER_DRIVE",
+        "false, false, 160L, 6309, BALL_CAPPED",
+        "false, false, 132S, 6308, BALL_SEALED",
+        "false, false, , , BALL_SEALED"
+    })
+    void thePlateSuggestsTheBuild(boolean single, boolean brake, String frame, String bearing, MotorBuild build) {
+        assertThat(MotorBuild.suggested(single, brake, Optional.ofNullable(frame), Optional.ofNullable(bearing)))
+                .isEqualTo(build);
+    }
+
+    @Test
+    void aPartIsOffUntilItIsBackOrLeftOutForAReason() {
+        TeardownLog log = whole(MotorBuild.OPEN, PartState.GOOD);
+        int n = log.parts().size();
+        assertThat(read(log, fitted(3), fitted(3)).off()).isEqualTo(n - 1);
+        assertThat(read(log, fitted(3), new Refit(4, "M. Orre", Optional.of("not used any more")))
+                        .off())
+                .isEqualTo(n - 2);
+        Refit[] all = log.parts().stream().map(p -> fitted(p.id())).toArray(Refit[]::new);
+        LogReading together = read(log, all);
+        assertThat(together.off()).isZero();
+        assertThat(together.verdict()).isEqualTo(Verdict.HOLDS);
+        all[0] = new Refit(1, "M. Orre", Optional.of("sheave stays with the customer"));
+        LogReading without = read(log, all);
+        assertThat(without.off()).isZero();
+        assertThat(without.verdict()).isEqualTo(Verdict.WATCH);
+        assertThat(headlines(without)).anyMatch(h -> h.contains("1 left out"));
+    }
+
+    @Test
+    void aJointOpenedWithoutAMarkStops() {
+        UsualPart bracket = UsualPart.of(MotorBuild.BALL_CAPPED).stream()
+                .filter(p -> p.part().equals("Drive end bracket"))
+                .findFirst()
+                .orElseThrow();
+        TeardownLog bare = new TeardownLog(
+                Optional.of(MotorBuild.BALL_CAPPED),
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+        assertThat(read(bare).verdict()).isEqualTo(Verdict.UNPROVEN);
+        TeardownLog open = new TeardownLog(
+                bare.build(),
+                List.of(),
+                List.of(part(1, bracket, PartState.GOOD)),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+        assertThat(read(open).lines().get(0).verdict()).isEqualTo(Verdict.STOP);
+        assertThat(read(open).lines().get(0).headline())
+                .isEqualTo("Drive end bracket, drive end came off without a mark");
+    }
+
+    @Test
+    void oneMarkAtBothEndsIsNoMark() {
+        List<MatchMark> marks = everyMark(MotorBuild.BALL_CAPPED).stream()
+                .map(m -> new MatchMark(m.joint(), m.end(), "one dot"))
+                .toList();
+        LogReading r = LogReading.of(
+                new TeardownLog(
+                        Optional.of(MotorBuild.BALL_CAPPED),
+                        marks,
+                        List.of(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty()),
+                List.of(),
+                true,
+                false);
+        assertThat(r.lines().get(0).verdict()).isEqualTo(Verdict.WATCH);
+        assertThat(r.lines().get(0).because()).contains("easily swapped");
+    }
+
+    @Test
+    void damagedPartsAreOrderedBeforeTheyAreRefitted() {
+        LogReading r = read(whole(MotorBuild.OPEN, PartState.DAMAGED));
+        assertThat(r.reassembly()).allMatch(LogReading.FittingStep::replace);
+        assertThat(r.verdict()).isEqualTo(Verdict.STOP);
+    }
+
+    @Test
+    void theOtherSchoolOfBearingRemovalStandsBeside() {
+        TeardownLog pulled = whole(MotorBuild.OPEN, PartState.GOOD);
+        assertThat(line(LogReading.of(pulled, List.of(), false, false), "Bearings off")
+                        .verdict())
+                .isEqualTo(Verdict.HOLDS);
+        Judgement other = line(LogReading.of(pulled, List.of(), false, true), "Bearings off");
+        assertThat(other.verdict()).isEqualTo(Verdict.WATCH);
+        assertThat(other.because()).contains("other school pulls");
+    }
+
+    @Test
+    void theStatorIsWeighedWhileItsCopperIsIn() {
+        TeardownLog log = whole(MotorBuild.OPEN, PartState.GOOD);
+        TeardownLog light = new TeardownLog(
+                log.build(), log.marks(), log.parts(), log.removal(), log.removalReason(), Optional.empty());
+        assertThat(line(read(light), "Stator not weighed").verdict()).isEqualTo(Verdict.UNPROVEN);
+    }
+
+    @Test
+    void refusesTwoPartsOfOneNumberAndAReasonWithoutAWay() {
+        UsualPart key = UsualPart.of(MotorBuild.OPEN).get(1);
+        List<LoggedPart> twice = List.of(part(1, key, PartState.GOOD), part(1, key, PartState.GOOD));
+        assertThat(Refusals.fields(() -> new TeardownLog(
+                        Optional.empty(),
+                        List.of(
+                                new MatchMark("Cap", PartEnd.DRIVE_END, "a"),
+                                new MatchMark("Cap", PartEnd.DRIVE_END, "b")),
+                        twice,
+                        Optional.empty(),
+                        Optional.of("because"),
+                        Optional.of(-1.0))))
+                .containsExactlyInAnyOrder("marks[1].joint", "parts[1].id", "removal", "woundStatorMassKg");
+    }
+
+    private static List<String> headlines(LogReading r) {
+        return r.lines().stream().map(Judgement::headline).toList();
+    }
+
+    private static Judgement line(LogReading r, String start) {
+        return r.lines().stream()
+                .filter(l -> l.headline().startsWith(start))
+                .findFirst()
+                .orElseThrow();
+    }
+}

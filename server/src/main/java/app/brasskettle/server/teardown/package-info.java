@@ -1,0 +1,2 @@
+/** Taking a motor apart and putting it together again. */
+package app.brasskettle.server.teardown;
