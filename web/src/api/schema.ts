@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["vocabulary"];
+        get: operations["vocabulary_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -526,6 +526,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["overrule"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/parts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["part"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1108,6 +1124,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/teardown/vocabulary": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vocabulary"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/triage": {
         parameters: {
             query?: never;
@@ -1356,6 +1388,24 @@ export interface components {
             holding: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Reason"][];
             open: boolean;
         };
+        "app.brasskettle.core.findings.Condition": {
+            component: string;
+            condition: string;
+            evidence: ("trips-at-once" | "trips-after-minutes" | "hums-will-not-start" | "noisy" | "vibrates" | "runs-hot" | "power-interruption-before" | "thunderstorm-before" | "flooded-or-washed" | "fed-by-drive" | "long-drive-cable" | "no-overload-relay" | "recently-reconnected" | "machine-overloaded" | "cooling-blocked" | "frequent-starts" | "low-voltage-supply" | "shaft-binds" | "shaft-free" | "burnt-smell" | "ties-broken-all-round" | "copper-beads" | "rotor-aluminium-thrown" | "rotor-drag-marks" | "bearing-destroyed" | "bearing-rough" | "bearing-fluted" | "grease-dry" | "oil-in-winding" | "winding-wet" | "winding-dirty" | "winding-looks-sound" | "protector-corroded" | "protector-open" | "start-switch-worn" | "capacitor-out-of-range" | "joint-overheated" | "insulation-stop" | "insulation-holds" | "absorption-flat" | "absorption-holds" | "resistance-open" | "resistance-unbalanced" | "resistance-intermittent" | "resistance-holds" | "balance-follows-winding" | "balance-follows-rotor" | "balance-holds" | "surge-phase-differs" | "surge-holds" | "run-current-high" | "run-sound" | "shaft-current-high") | null;
+            next: string;
+            places: ("drive-end" | "other-end" | "winding" | "rotor" | "frame" | "terminal-box" | "coupled-side")[];
+            severeEvidence: ("trips-at-once" | "trips-after-minutes" | "hums-will-not-start" | "noisy" | "vibrates" | "runs-hot" | "power-interruption-before" | "thunderstorm-before" | "flooded-or-washed" | "fed-by-drive" | "long-drive-cable" | "no-overload-relay" | "recently-reconnected" | "machine-overloaded" | "cooling-blocked" | "frequent-starts" | "low-voltage-supply" | "shaft-binds" | "shaft-free" | "burnt-smell" | "ties-broken-all-round" | "copper-beads" | "rotor-aluminium-thrown" | "rotor-drag-marks" | "bearing-destroyed" | "bearing-rough" | "bearing-fluted" | "grease-dry" | "oil-in-winding" | "winding-wet" | "winding-dirty" | "winding-looks-sound" | "protector-corroded" | "protector-open" | "start-switch-worn" | "capacitor-out-of-range" | "joint-overheated" | "insulation-stop" | "insulation-holds" | "absorption-flat" | "absorption-holds" | "resistance-open" | "resistance-unbalanced" | "resistance-intermittent" | "resistance-holds" | "balance-follows-winding" | "balance-follows-rotor" | "balance-holds" | "surge-phase-differs" | "surge-holds" | "run-current-high" | "run-sound" | "shaft-current-high") | null;
+            source: string;
+            stopFrom: ("slight" | "clear" | "severe") | null;
+            words: string;
+        };
+        "app.brasskettle.core.findings.FindingsReading": {
+            evidence: ("trips-at-once" | "trips-after-minutes" | "hums-will-not-start" | "noisy" | "vibrates" | "runs-hot" | "power-interruption-before" | "thunderstorm-before" | "flooded-or-washed" | "fed-by-drive" | "long-drive-cable" | "no-overload-relay" | "recently-reconnected" | "machine-overloaded" | "cooling-blocked" | "frequent-starts" | "low-voltage-supply" | "shaft-binds" | "shaft-free" | "burnt-smell" | "ties-broken-all-round" | "copper-beads" | "rotor-aluminium-thrown" | "rotor-drag-marks" | "bearing-destroyed" | "bearing-rough" | "bearing-fluted" | "grease-dry" | "oil-in-winding" | "winding-wet" | "winding-dirty" | "winding-looks-sound" | "protector-corroded" | "protector-open" | "start-switch-worn" | "capacitor-out-of-range" | "joint-overheated" | "insulation-stop" | "insulation-holds" | "absorption-flat" | "absorption-holds" | "resistance-open" | "resistance-unbalanced" | "resistance-intermittent" | "resistance-holds" | "balance-follows-winding" | "balance-follows-rotor" | "balance-holds" | "surge-phase-differs" | "surge-holds" | "run-current-high" | "run-sound" | "shaft-current-high")[];
+            lines: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
+            unlooked: string[];
+            /** @enum {string} */
+            verdict: "holds" | "watch" | "stop" | "unproven";
+        };
         "app.brasskettle.core.insulation.AbsorptionFit": {
             /** Format: double */
             absorptionMicroamp: number;
@@ -1416,6 +1466,13 @@ export interface components {
             /** Format: double */
             seconds: number;
         };
+        "app.brasskettle.core.jobs.ApartReading": {
+            findings: components["schemas"]["app.brasskettle.core.findings.FindingsReading"] | null;
+            leads: components["schemas"]["app.brasskettle.core.leads.LeadMapReading"] | null;
+            log: components["schemas"]["app.brasskettle.core.teardown.LogReading"] | null;
+            /** @enum {string} */
+            suggested: "ball-sealed" | "ball-capped" | "roller-drive" | "sleeve" | "vertical" | "open" | "brake" | "single-phase";
+        };
         "app.brasskettle.core.jobs.ArrivalReading": {
             lines: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
             /** @enum {string} */
@@ -1449,6 +1506,19 @@ export interface components {
             step: string;
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
+        };
+        "app.brasskettle.core.leads.LeadMapReading": {
+            connectedAs: string | null;
+            lines: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
+            terminals: components["schemas"]["app.brasskettle.core.leads.LeadMapReading.Terminal"][];
+            /** @enum {string} */
+            verdict: "holds" | "watch" | "stop" | "unproven";
+        };
+        "app.brasskettle.core.leads.LeadMapReading.Terminal": {
+            colours: string[];
+            joins: string[];
+            leads: string[];
+            name: string;
         };
         "app.brasskettle.core.nameplate.BlockReading": {
             contradictions: string[];
@@ -1607,6 +1677,34 @@ export interface components {
             };
             suspect: string | null;
         };
+        "app.brasskettle.core.teardown.LogReading": {
+            joints: components["schemas"]["app.brasskettle.core.teardown.LogReading.Joint"][];
+            lines: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
+            /** Format: int32 */
+            off: number;
+            reassembly: components["schemas"]["app.brasskettle.core.teardown.LogReading.FittingStep"][];
+            toCome: components["schemas"]["app.brasskettle.core.teardown.UsualPart"][];
+            /** @enum {string} */
+            verdict: "holds" | "watch" | "stop" | "unproven";
+        };
+        "app.brasskettle.core.teardown.LogReading.FittingStep": {
+            details: string;
+            /** Format: int32 */
+            id: number;
+            mind: string;
+            refit: components["schemas"]["app.brasskettle.core.teardown.Refit"] | null;
+            replace: boolean;
+            small: boolean;
+            spoken: string;
+        };
+        "app.brasskettle.core.teardown.LogReading.Joint": {
+            /** @enum {string} */
+            end: "drive-end" | "other-end" | "frame";
+            mark: string | null;
+            part: string;
+            spoken: string;
+            usual: string;
+        };
         "app.brasskettle.core.teardown.MapFact": {
             code: string;
             sentence: string;
@@ -1620,6 +1718,23 @@ export interface components {
             opens: string;
             sentence: string;
             step: string;
+        };
+        "app.brasskettle.core.teardown.Refit": {
+            by: string;
+            leftOut: string | null;
+            /** Format: int32 */
+            part: number;
+        };
+        "app.brasskettle.core.teardown.UsualPart": {
+            back: string;
+            care: string;
+            /** @enum {string} */
+            end: "drive-end" | "other-end" | "frame";
+            fasteners: string;
+            joint: boolean;
+            off: string;
+            part: string;
+            small: boolean;
         };
         "app.brasskettle.core.triage.TriageResult": {
             /** @enum {string} */
@@ -2004,6 +2119,7 @@ export interface components {
             version: number;
         };
         "app.brasskettle.server.jobs.JobView": {
+            apart: components["schemas"]["app.brasskettle.core.jobs.ApartReading"];
             arrival: components["schemas"]["app.brasskettle.core.jobs.ArrivalReading"] | null;
             bench: components["schemas"]["app.brasskettle.server.jobs.JobView.Bench"];
             choice: components["schemas"]["app.brasskettle.core.choice.ChoiceReading"] | null;
@@ -2207,6 +2323,9 @@ export interface components {
             arrival: components["schemas"]["app.brasskettle.core.jobs.ArrivalReading"] | null;
             choice: components["schemas"]["app.brasskettle.core.choice.ChoiceReading"] | null;
             facts: components["schemas"]["app.brasskettle.core.teardown.MapFact"][];
+            findings: components["schemas"]["app.brasskettle.core.findings.FindingsReading"] | null;
+            leads: components["schemas"]["app.brasskettle.core.leads.LeadMapReading"] | null;
+            log: components["schemas"]["app.brasskettle.core.teardown.LogReading"] | null;
             plate: components["schemas"]["app.brasskettle.core.nameplate.PlateReading"] | null;
             problems: components["schemas"]["app.brasskettle.core.worksheet.Problem"][];
             shown: {
@@ -2271,7 +2390,7 @@ export interface components {
         "app.brasskettle.server.settings.SettingsController.Asked": {
             practice: string;
             /** @enum {string} */
-            question: "insulation-voltage" | "insulation-acceptance" | "surge-level" | "shaft-voltage";
+            question: "insulation-voltage" | "insulation-acceptance" | "surge-level" | "shaft-voltage" | "bearing-removal";
             /** @enum {string} */
             school: "standard" | "practice";
             spoken: string;
@@ -2335,9 +2454,24 @@ export interface components {
         };
         "app.brasskettle.server.settings.ShopSettings.Followed": {
             /** @enum {string} */
-            question: "insulation-voltage" | "insulation-acceptance" | "surge-level" | "shaft-voltage";
+            question: "insulation-voltage" | "insulation-acceptance" | "surge-level" | "shaft-voltage" | "bearing-removal";
             /** @enum {string} */
             school: "standard" | "practice";
+        };
+        "app.brasskettle.server.teardown.TeardownController.Build": {
+            /** @enum {string} */
+            build: "ball-sealed" | "ball-capped" | "roller-drive" | "sleeve" | "vertical" | "open" | "brake" | "single-phase";
+            parts: components["schemas"]["app.brasskettle.core.teardown.UsualPart"][];
+            spoken: string;
+            where: string;
+        };
+        "app.brasskettle.server.teardown.TeardownController.PartBody": {
+            action: string;
+            reason: string;
+        };
+        "app.brasskettle.server.teardown.TeardownController.Vocabulary": {
+            builds: components["schemas"]["app.brasskettle.server.teardown.TeardownController.Build"][];
+            conditions: components["schemas"]["app.brasskettle.core.findings.Condition"][];
         };
         "app.brasskettle.server.triage.TriageController.Answered": {
             problems: components["schemas"]["app.brasskettle.core.worksheet.Problem"][];
@@ -2385,7 +2519,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    vocabulary: {
+    vocabulary_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3257,6 +3391,35 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["app.brasskettle.server.bench.LeadController.OverruleBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                };
+            };
+        };
+    };
+    part: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                tag: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.teardown.TeardownController.PartBody"];
             };
         };
         responses: {
@@ -4333,6 +4496,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.settings.SettingsStore.Entry"][];
+                };
+            };
+        };
+    };
+    vocabulary: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.teardown.TeardownController.Vocabulary"];
                 };
             };
         };

@@ -67,3 +67,12 @@ export interface Clash {
   mine: unknown;
 }
 export type Preferences = S['app.brasskettle.server.access.Preferences'];
+
+export type TeardownVocabulary = S['app.brasskettle.server.teardown.TeardownController.Vocabulary'];
+export type UsualPart = S['app.brasskettle.core.teardown.UsualPart'];
+export type LogReading = S['app.brasskettle.core.teardown.LogReading'];
+export type FittingStep = S['app.brasskettle.core.teardown.LogReading.FittingStep'];
+export type Joint = S['app.brasskettle.core.teardown.LogReading.Joint'];
+export type LeadMapReading = S['app.brasskettle.core.leads.LeadMapReading'];
+export type Terminal = S['app.brasskettle.core.leads.LeadMapReading.Terminal'];
+export type FindingCondition = S['app.brasskettle.core.findings.Condition'];

@@ -1,6 +1,7 @@
 import { useCallback } from 'react';
 import type { Typed } from '../api/types';
 import { Chart, frame, token } from '../charts/Chart';
+import { GapRing } from '../teardown/GapRing';
 import { linesOf, type Lines } from './chartLines';
 
 const DASHES = ['solid', 'dashed', 'dotted'] as const;
@@ -15,8 +16,18 @@ export function TestChart({
   typed: Typed;
   output: Record<string, unknown>;
 }) {
+  if (kind === 'air-gap' && typeof output['meanMm'] === 'number') {
+    const gaps = millimetres(typed['gapsMm']);
+    return gaps.length > 0 ? <GapRing gapsMm={gaps} meanMm={output['meanMm']} /> : null;
+  }
   const lines = linesOf(kind, typed, output);
   return lines ? <Drawn lines={lines} /> : null;
+}
+
+/** Gaps as typed, in millimetres; a figure half typed is left out. */
+function millimetres(typed: unknown): number[] {
+  const texts = Array.isArray(typed) ? typed.map(String) : [];
+  return texts.map((t) => Number(t.replace(/ ?mm$/, ''))).filter((g) => g > 0);
 }
 
 /** A little above the limit, or above the highest point where that lies higher. */

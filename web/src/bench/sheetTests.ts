@@ -75,6 +75,22 @@ export const SHEET_TESTS: Record<string, SheetTest> = {
     },
     glance: 'Read the simulated micrometer',
   },
+  'air-gap': {
+    title: 'Air gap',
+    caution:
+      'Feeler along the whole core, eight points from the top, clockwise. Locked out; turn the shaft by hand only, fingers out of the gap.',
+    known: [],
+    start: { gapsMm: [] },
+    glance: 'Read the simulated feeler',
+  },
+  'shaft-runout': {
+    title: 'Shaft run-out',
+    caution:
+      'Shaft in its bearings or on rollers, dial square to it, half way along the extension. Mind the key seat’s edge and the shaft’s weight.',
+    known: [],
+    start: { extensionMm: '', dialReadingsMm: [] },
+    glance: 'Read the simulated dial',
+  },
   'pole-check': {
     title: 'Poles by the blade',
     caution:
@@ -245,6 +261,8 @@ const STEPS: Record<string, string> = {
   'bench/circuits': 'circuit-insulation',
   'teardown/poles': 'pole-check',
   'teardown/seats': 'bearing-seats',
+  'teardown/air-gap': 'air-gap',
+  'teardown/run-out': 'shaft-runout',
   'bench/balance': 'low-voltage-balance',
   'bench/protector': 'protector',
   'bench/withstand': 'withstand-record',

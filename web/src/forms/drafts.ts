@@ -49,7 +49,9 @@ export function useDraft<T>(name: string, start: T) {
     },
     [name],
   );
-  return { value, change, settle, dirty };
+  /** What stands now, drawn or not yet. */
+  const current = useCallback(() => latest.current, []);
+  return { value, change, settle, dirty, latest: current };
 }
 
 export function useDraftCount(): number {

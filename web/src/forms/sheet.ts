@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { Refusal } from '../api/http';
 import type { JobView } from '../api/types';
 import { useChange } from '../jobs/useJob';
@@ -36,15 +36,33 @@ export function useSheet<T extends object>(
     // What stands there is made anew at each paint; its version says when it changed.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [newer?.version, draft.dirty, settle]);
+  const sent = useRef<T>(value);
   const keep = useChange(tag, (after) => {
     const kept = after.sheets[kind];
     const merged = kept !== undefined && kept.version > version + 1;
-    draft.settle({
-      version: kept?.version ?? version + 1,
-      value: { ...fresh, ...(kept?.typed as Partial<T> | undefined) },
-    });
+    const now = kept?.version ?? version + 1;
+    const own = draft.latest().value;
+    if (own !== sent.current) {
+      // What was changed while the sheet was on its way is not in it yet.
+      draft.change({ version: now, value: own });
+    } else {
+      draft.settle({
+        version: now,
+        value: merged ? { ...fresh, ...(kept?.typed as Partial<T> | undefined) } : own,
+      });
+    }
     saved(merged ? (newer?.by ?? 'somebody else') : undefined);
   });
+  const send = () => {
+    sent.current = draft.latest().value;
+    keep.mutate({ method: 'PUT', path: `sheets/${kind}`, body: { version, typed: sent.current } });
+  };
+  /** A new try begins with the next change; an answer that is still on its way is waited for. */
+  const forget = () => {
+    if (!keep.isPending) {
+      keep.reset();
+    }
+  };
   const clash = keep.error instanceof Refusal ? keep.error.clash : undefined;
   return {
     value,
@@ -55,14 +73,14 @@ export function useSheet<T extends object>(
     clash,
     problems: keep.error instanceof Refusal ? keep.error.problems : [],
     change: (next: T) => {
-      keep.reset();
+      forget();
       draft.change({ version, value: next });
     },
     set: (part: Partial<T>) => {
-      keep.reset();
-      draft.change({ version, value: { ...value, ...part } });
+      forget();
+      draft.change((before) => ({ ...before, value: { ...before.value, ...part } }));
     },
-    save: () => keep.mutate({ method: 'PUT', path: `sheets/${kind}`, body: { version, typed: value } }),
+    save: send,
     /** Takes the merged sheet with these picks for what clashed; it is saved by the next save. */
     settleClash: (picks: Record<string, unknown>) => {
       if (clash) {
@@ -88,4 +106,25 @@ export function place(tree: object, path: string, picked: unknown) {
     at = at[step] as Record<string, unknown>;
   });
   at[steps[steps.length - 1] ?? ''] = picked;
+}
+
+const PAUSE_MS = 350;
+/** Somebody who types is not interrupted in the middle of a word. */
+const TYPING_PAUSE_MS = 1800;
+
+/** Keeps a sheet by itself a moment after each change, for steps that are tapped through; what is refused waits for a hand. */
+export function useKeptAtOnce<T extends object>(sheet: Sheet<T>, ready = true) {
+  const { dirty, keep, value } = sheet;
+  const save = useRef(sheet.save);
+  useEffect(() => {
+    save.current = sheet.save;
+  });
+  useEffect(() => {
+    if (!dirty || !ready || keep.isPending || keep.isError) {
+      return;
+    }
+    const typing = document.activeElement instanceof HTMLInputElement;
+    const soon = setTimeout(() => save.current(), typing ? TYPING_PAUSE_MS : PAUSE_MS);
+    return () => clearTimeout(soon);
+  }, [dirty, ready, keep.isPending, keep.isError, value]);
 }

@@ -28,6 +28,14 @@ const SheetTestStep = lazy(() =>
 const ReleaseStep = lazy(() => import('../bench/ReleaseStep').then((m) => ({ default: m.ReleaseStep })));
 const SurgeStep = lazy(() => import('../surge/SurgeStep').then((m) => ({ default: m.SurgeStep })));
 const CoilMapStep = lazy(() => import('../teardown/CoilMapStep').then((m) => ({ default: m.CoilMapStep })));
+const PartsStep = lazy(() => import('../teardown/PartsStep').then((m) => ({ default: m.PartsStep })));
+const LeadMapStep = lazy(() => import('../teardown/LeadMapStep').then((m) => ({ default: m.LeadMapStep })));
+const FindingsStep = lazy(() =>
+  import('../teardown/FindingsStep').then((m) => ({ default: m.FindingsStep })),
+);
+const TogetherStep = lazy(() =>
+  import('../teardown/TogetherStep').then((m) => ({ default: m.TogetherStep })),
+);
 const CauseStep = lazy(() => import('../cause/CauseStep').then((m) => ({ default: m.CauseStep })));
 const WindingStep = lazy(() => import('../winding/WindingStep').then((m) => ({ default: m.WindingStep })));
 const CourseStep = lazy(() => import('../floor/CourseStep').then((m) => ({ default: m.CourseStep })));
@@ -168,6 +176,14 @@ function Work({ job, step }: { job: JobView; step: string }) {
       return <ReleaseStep job={job} />;
     case 'teardown/coils':
       return <CoilMapStep job={job} />;
+    case 'teardown/parts':
+      return <PartsStep job={job} />;
+    case 'teardown/lead-map':
+      return <LeadMapStep job={job} />;
+    case 'teardown/findings':
+      return <FindingsStep job={job} />;
+    case 'teardown/together':
+      return <TogetherStep job={job} />;
     case 'cause':
       return <CauseStep job={job} />;
     case 'winding':

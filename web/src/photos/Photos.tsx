@@ -5,6 +5,7 @@ import { call, Refusal, requestKey, send } from '../api/http';
 import type { JobView, Photo } from '../api/types';
 import { Trouble } from '../forms/Trouble';
 import { moment } from '../quantity/figures';
+import { findingKey, spokenPart, type LogText } from '../teardown/vocabulary';
 import './photos.css';
 
 const MOST_BYTES = 15 * 1024 * 1024;
@@ -146,6 +147,11 @@ function Shown({ job, photo, done }: { job: JobView; photo: Photo; done: () => v
           <span className="label">What it shows</span>
           <select className="plain" value={finding} onChange={(e) => setFinding(e.target.value)}>
             <option value="">this step as a whole</option>
+            {attachable(job, photo.step).map(([key, spoken]) => (
+              <option key={key} value={key}>
+                {spoken}
+              </option>
+            ))}
             {job.evidence.map((e) => (
               <option key={e.code} value={e.code}>
                 {e.words}
@@ -206,4 +212,30 @@ export function FindingPhotos({ tag, finding }: { tag: string; finding: string }
       ))}
     </>
   );
+}
+
+/** What a photograph taken at this step can show beside evidence: a part, a pair of marks, a finding. */
+function attachable(job: JobView, step: string): [string, string][] {
+  const log = job.sheets['teardown-log']?.typed as Partial<LogText> | undefined;
+  const found = job.sheets['findings']?.typed['findings'] as
+    { component: string; place: string; condition: string }[] | undefined;
+  const parts = (log?.parts ?? []).map((p): [string, string] => [`part ${p.id}`, spokenPart(p)]);
+  const marks = (log?.marks ?? []).map((m): [string, string] => [
+    `mark ${m.joint}, ${m.end}`,
+    `marks: ${spokenPart({ part: m.joint, end: m.end })}`,
+  ]);
+  const findings = (found ?? []).map((f): [string, string] => [
+    findingKey(f),
+    findingKey(f).replaceAll('-', ' '),
+  ]);
+  switch (step) {
+    case 'teardown/parts':
+      return [...marks, ...parts];
+    case 'teardown/together':
+      return parts;
+    case 'teardown/findings':
+      return findings;
+    default:
+      return [];
+  }
 }

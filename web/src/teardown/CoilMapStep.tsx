@@ -1,16 +1,13 @@
-import { useMemo, useState, type KeyboardEvent } from 'react';
+import { useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import type { JobView, SheetLook } from '../api/types';
 import { Likely } from '../cause/Likely';
 import { at as problemAt, useLook } from '../forms/look';
 import { useSheet } from '../forms/sheet';
 import { SheetForm, words } from '../forms/SheetForm';
-import { Trouble } from '../forms/Trouble';
-
-import { useChange } from '../jobs/useJob';
 import { Picks } from '../quantity/Picks';
-import { Mark } from '../verdict/Mark';
 import { TypedField } from '../quantity/TypedField';
+import { OpeningNotice } from './OpeningNotice';
 import { fillOf, groupName, StatorRing, Textures, type GroupState } from './StatorRing';
 import './coilmap.css';
 
@@ -60,7 +57,6 @@ export function CoilMapStep({ job }: { job: JobView }) {
   const [at, setAt] = useState(0);
   const started = sheet.written !== undefined || sheet.dirty;
   const look = useLook<SheetLook>(`/api/jobs/${tag}/sheets/coil-map/look`, { ...v }, started);
-  const opened = useChange(tag);
   const refused = sheet.problems;
   const change = (next: Painted) => {
     setUndo((u) => [...u.slice(-40), v]);
@@ -123,10 +119,6 @@ export function CoilMapStep({ job }: { job: JobView }) {
     (job.sheets['winding']?.typed as { slots?: string } | undefined)?.slots ?? 12 * Number(v.poles),
   );
   const coils = Math.max(1, Math.min(6, Math.round(slots / v.groups.length)));
-  const wasOpened = useMemo(
-    () => job.ledger.some((e) => e.headline.startsWith('Winding opened')),
-    [job.ledger],
-  );
   const facts = look?.facts ?? job.ranking.facts;
   return (
     <SheetForm
@@ -142,14 +134,8 @@ export function CoilMapStep({ job }: { job: JobView }) {
       hide={['poles']}
       label={words}
       shut={!job.opening.open}
-      before={() => {
-        if (!wasOpened) {
-          opened.mutate({ method: 'POST', path: 'worked', body: { work: 'opened' } });
-        }
-      }}
     >
       <OpeningNotice job={job} />
-      <Trouble error={opened.error} />
       <div className="coilmap">
         <StatorRing
           states={v.groups}
@@ -272,24 +258,5 @@ export function CoilMapStep({ job }: { job: JobView }) {
         />
       </div>
     </SheetForm>
-  );
-}
-
-/** Why this motor may not be opened here, and what would open the gate. */
-function OpeningNotice({ job }: { job: JobView }) {
-  if (job.opening.open) {
-    return null;
-  }
-  return (
-    <div className="notice" role="alert">
-      <Mark verdict="stop" size={24} />
-      <div>
-        {job.opening.holding.map((r) => (
-          <div key={r.code}>
-            <strong>{r.sentence}.</strong> {r.opens}.
-          </div>
-        ))}
-      </div>
-    </div>
   );
 }

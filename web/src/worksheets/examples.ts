@@ -1,4 +1,5 @@
 import type { Typed } from '../api/types';
+import { OPEN_MOTOR } from './openMotor';
 
 /** A ringing trace for the example of surge comparison: cosine, dying. */
 function ring(samples: number, perRing: number, decay: number): number[] {
@@ -255,21 +256,7 @@ export const EXAMPLES: { [name: string]: Typed } = {
       { circuit: 'W1-W2', seconds: '60', megohm: '41' },
     ],
   },
-  'bearing-fit': {
-    designation: '6313 C3',
-    seat: 'shaft',
-    fitClass: 'k5',
-    planesMm: [
-      ['65.010', '65.006', '65.008'],
-      ['65.009', '65.007', '65.012'],
-    ],
-  },
-  'bearing-seats': {
-    seats: [
-      { place: 'drive-end', seat: 'shaft', designation: '6313 C3', planesMm: [['65.010', '65.006']] },
-      { place: 'drive-end', seat: 'housing', designation: '6313 C3', planesMm: [['140.041', '140.018']] },
-    ],
-  },
+  ...OPEN_MOTOR,
   'pole-check': { poles: '4', felt: ['pulls', 'pulls', 'weak', 'pulls'] },
   triage: { mark: 'P-017', shaft: 'free', megohm: [12, 14, 11], ring: 'sets', eye: ['wet'] },
   'failure-pattern': {

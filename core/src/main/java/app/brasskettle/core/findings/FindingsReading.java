@@ -55,7 +55,10 @@ public record FindingsReading(Verdict verdict, List<Judgement> lines, List<Evide
     }
 
     private static Judgement line(Finding f, Optional<Condition> condition) {
-        String where = capital(f.component()) + ", " + f.place().spoken() + ": ";
+        String place = f.component().contains(f.place().spoken())
+                ? ""
+                : ", " + f.place().spoken();
+        String where = capital(f.component()) + place + ": ";
         String note = f.note().orElse("");
         return condition
                 .map(c -> new Judgement(

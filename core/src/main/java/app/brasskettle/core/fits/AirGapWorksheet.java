@@ -16,6 +16,9 @@ public final class AirGapWorksheet {
 
     private static final double LIMIT_PERCENT = 10;
     private static final double WATCH_PERCENT = 7;
+    /** Under a micrometre no feeler tells a side. */
+    private static final double CENTRED_MM = 0.001;
+
     private static final String SOURCE = "Shop rule: 10 % of the mean; watch from 70 % of it";
 
     private AirGapWorksheet() {}
@@ -70,8 +73,10 @@ public final class AirGapWorksheet {
         Verdict verdict = Limit.ceiling(deviation, WATCH_PERCENT, LIMIT_PERCENT);
         String headline = "Gap " + Figures.plain(at) + " mm at point " + (worst + 1) + ", " + Figures.percent(deviation)
                 + " off the mean of " + Figures.plain(mean) + " mm; limit " + Figures.percent(LIMIT_PERCENT);
-        String lies = "The rotor lies " + Figures.significant(offset, 2) + " mm toward " + Math.round(degrees) % 360
-                + "°, clockwise from the top (" + n + " points)";
+        String lies = offset < CENTRED_MM
+                ? "The rotor lies in the middle (" + n + " points)"
+                : "The rotor lies " + Figures.fixed(offset, 3) + " mm toward " + Math.round(degrees) % 360
+                        + "°, clockwise from the top (" + n + " points)";
         String next = switch (verdict) {
             case HOLDS -> "The rotor lies well.";
             case STOP ->

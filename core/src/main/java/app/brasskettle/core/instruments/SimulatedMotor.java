@@ -1,8 +1,6 @@
 package app.brasskettle.core.instruments;
 
 import app.brasskettle.core.balance.BalanceTest;
-import app.brasskettle.core.fits.Seat;
-import app.brasskettle.core.fits.SeatCheck;
 import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.insulation.WindingKind;
 import app.brasskettle.core.protection.ProtectorTest;
@@ -42,8 +40,6 @@ public record SimulatedMotor(Rating rating, double windingTemperatureC, Faults f
     public static final double TESTER_RANGE_MEGOHM = 20_000;
 
     private static final int MOST_POLES = 120;
-    private static final double WEAR_MM = 0.03;
-    private static final double MICROMETER_MM = 0.0008;
     private static final double THERMISTORS_OHM = 330;
 
     /**
@@ -186,26 +182,9 @@ public record SimulatedMotor(Rating rating, double windingTemperatureC, Faults f
         return new RampModel(this).upTo(topV, steps);
     }
 
-    /**
-     * What a micrometer shows of a seat made to the middle of its limits, two planes of three diameters: a bad bearing has worn
-     * the housing at its end.
-     */
-    public List<List<Double>> seat(double middleMm, SeatCheck.Place place, Seat seat) {
-        boolean worn = place == SeatCheck.Place.DRIVE_END && seat == Seat.HOUSING;
-        double wear = worn ? WEAR_MM * strength(MotorFault.BAD_BEARING) : 0;
-        List<List<Double>> planes = new ArrayList<>();
-        for (int plane = 0; plane < 2; plane++) {
-            List<Double> diameters = new ArrayList<>();
-            for (int i = 0; i < 3; i++) {
-                double spread = MICROMETER_MM
-                        * (Noise.factor(seed, 900 + 100 * place.ordinal() + 50 * seat.ordinal() + 10 * plane + i, 1)
-                                - 1);
-                // The instrument shows whole micrometres.
-                diameters.add(Math.rint(1000 * (middleMm + spread + wear * (i == 0 ? 1.4 : 1))) / 1000);
-            }
-            planes.add(diameters);
-        }
-        return planes;
+    /** What micrometer, feeler and dial gauge show of it when it is open. */
+    public MachinedModel machined() {
+        return new MachinedModel(this);
     }
 
     /** What an ohmmeter finds of the three thermistors in its winding. */

@@ -187,7 +187,7 @@ public record LogReading(
         long replace = reassembly.stream()
                 .filter(s -> s.replace() && s.refit().isEmpty())
                 .count();
-        String smallOnes = small == 0 ? "" : "; " + small + " small: bagged and tagged?";
+        String smallOnes = small == 0 ? "" : "; " + small + " small, to be bagged and tagged";
         if (off == 0) {
             long left = reassembly.stream()
                     .filter(s -> s.refit().get().leftOut().isPresent())

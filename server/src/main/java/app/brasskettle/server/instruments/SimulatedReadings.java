@@ -53,6 +53,19 @@ final class SimulatedReadings {
                                         "velocityMmPerS", fiveFigures(r.velocityMmPerS())))
                                 .toList());
             case ROTOR_PROOF -> rotor(motor);
+            case AIR_GAP ->
+                Map.of(
+                        "gapsMm",
+                        motor.machined().airGap().stream()
+                                .map(SimulatedReadings::mm)
+                                .toList());
+            case SHAFT_RUNOUT ->
+                Map.of(
+                        "extensionMm", mm(motor.machined().extensionMm()),
+                        "dialReadingsMm",
+                                motor.machined().dial().stream()
+                                        .map(SimulatedReadings::mm)
+                                        .toList());
             case PROTECTOR -> protector(motor.protector());
             case SINGLE_PHASE_WINDINGS -> windings(motor.starting().windings());
             case STARTING_GEAR -> gear(motor.starting().gear());
@@ -73,10 +86,9 @@ final class SimulatedReadings {
                                 "seat", seat.word(),
                                 "designation", bearing.orElseThrow(),
                                 "planesMm",
-                                        motor.seat(middle, place, seat).stream()
+                                        motor.machined().seat(middle, place, seat).stream()
                                                 .map(p -> p.stream()
-                                                        .map(d -> BigDecimal.valueOf(d)
-                                                                        .toPlainString() + "mm")
+                                                        .map(SimulatedReadings::mm)
                                                         .toList())
                                                 .toList())));
             }
@@ -86,6 +98,10 @@ final class SimulatedReadings {
                     "Write the bearings on the nameplate first, 62xx, 63xx or N 2xx and 3xx: the micrometer is set by their size");
         }
         return Map.of("seats", seats);
+    }
+
+    private static String mm(double value) {
+        return BigDecimal.valueOf(value).toPlainString() + "mm";
     }
 
     /** The instrument shows five figures, which is what gets recorded. */

@@ -99,6 +99,8 @@ class RightsTest {
         TABLE.put("GET /api/jobs/{tag}/instruments/faults", ALL);
         TABLE.put("PUT /api/jobs/{tag}/instruments/motor", ALL);
         TABLE.put("POST /api/jobs/{tag}/evidence", ALL);
+        TABLE.put("POST /api/jobs/{tag}/parts/{id}", ALL);
+        TABLE.put("GET /api/teardown/vocabulary", ALL);
         TABLE.put("POST /api/jobs/{tag}/conclusion", ALL);
         TABLE.put("GET /api/jobs/{tag}/offers/estimate", ALL);
         TABLE.put("POST /api/jobs/{tag}/choice", OFFICE);

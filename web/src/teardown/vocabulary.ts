@@ -1,0 +1,111 @@
+import { useQuery } from '@tanstack/react-query';
+import { call } from '../api/http';
+import type { TeardownVocabulary } from '../api/types';
+
+/** Builds with their parts, and conditions by component, as the core lists them. */
+export function useTeardownWords(): TeardownVocabulary {
+  return (
+    useQuery({
+      queryKey: ['teardown vocabulary'],
+      queryFn: () => call<TeardownVocabulary>('GET', '/api/teardown/vocabulary'),
+      staleTime: Infinity,
+    }).data ?? { builds: [], conditions: [] }
+  );
+}
+
+export type PartEnd = 'drive-end' | 'other-end' | 'frame';
+export type PartState = 'good' | 'worn' | 'damaged' | 'missing';
+
+export const ENDS: [PartEnd, string][] = [
+  ['drive-end', 'drive end'],
+  ['other-end', 'other end'],
+  ['frame', 'frame'],
+];
+
+export const STATES: [PartState, string][] = [
+  ['good', 'good'],
+  ['worn', 'worn'],
+  ['damaged', 'damaged'],
+  ['missing', 'missing'],
+];
+
+export interface PartText {
+  id: number;
+  part: string;
+  end: PartEnd;
+  state: PartState;
+  small: boolean;
+  orientation: string;
+  fasteners: string;
+  fastenerSize: string;
+  fastenerState: PartState | '';
+  note: string;
+}
+
+export interface MarkText {
+  joint: string;
+  end: PartEnd;
+  mark: string;
+}
+
+export interface LogText {
+  build: string;
+  marks: MarkText[];
+  parts: PartText[];
+  removal: string;
+  removalReason: string;
+  woundStatorMassKg: string;
+}
+
+export const NO_LOG: LogText = {
+  build: '',
+  marks: [],
+  parts: [],
+  removal: '',
+  removalReason: '',
+  woundStatorMassKg: '',
+};
+
+/** The part with its place, as the core says it. */
+export function spokenPart(part: { part: string; end: PartEnd }): string {
+  return part.end === 'frame' ? part.part : `${part.part}, ${part.end.replace('-', ' ')}`;
+}
+
+/** A part as it comes off, its number the next one that this log never gave. */
+export function takenOff(
+  log: LogText,
+  part: string,
+  end: PartEnd,
+  more: { small?: boolean; state?: PartState } = {},
+): LogText {
+  const id = Math.max(0, ...log.parts.map((p) => p.id)) + 1;
+  return {
+    ...log,
+    parts: [
+      ...log.parts,
+      {
+        id,
+        part,
+        end,
+        state: more.state ?? 'good',
+        small: more.small ?? false,
+        orientation: '',
+        fasteners: '',
+        fastenerSize: '',
+        fastenerState: '',
+        note: '',
+      },
+    ],
+  };
+}
+
+/** The mark of a joint set, changed, or taken away with an empty text. */
+export function marked(log: LogText, joint: string, end: PartEnd, mark: string): LogText {
+  const others = log.marks.filter((m) => m.joint !== joint || m.end !== end);
+  return { ...log, marks: mark ? [...others, { joint, end, mark }] : others };
+}
+
+/** What a photograph of a finding is filed under. */
+export function findingKey(f: { component: string; place: string; condition: string }): string {
+  return `${f.component}, ${f.place}, ${f.condition || 'other'}`;
+}
