@@ -2,11 +2,14 @@ package app.brasskettle.core.cause;
 
 import app.brasskettle.core.worksheet.ShippedTable;
 import app.brasskettle.core.worksheet.Word;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVRecord;
 
 /**
@@ -20,6 +23,9 @@ public final class EvidenceTable {
 
     /** No piece shows for certain, however strong its weight. */
     static final double SURE = 0.97;
+
+    /** Kind of a piece that is the absence of others. */
+    static final String QUIET = "quiet";
 
     private static final EvidenceTable SHIPPED = new EvidenceTable();
 
@@ -83,6 +89,19 @@ public final class EvidenceTable {
     /** The piece called {@code code}. */
     public Optional<Entry> entry(String code) {
         return Optional.ofNullable(entries.get(code));
+    }
+
+    /** What counts as quiet beside {@code gathered} on a motor that was open: looks that whoever opened it cannot but take. */
+    List<String> quiet(Collection<String> gathered) {
+        Set<String> told = gathered.stream()
+                .flatMap(c -> entry(c).stream())
+                .map(Entry::group)
+                .collect(Collectors.toSet());
+        return entries.values().stream()
+                .filter(e -> e.kind().equals(QUIET))
+                .filter(e -> !told.contains(e.group().substring(QUIET.length() + 1)))
+                .map(Entry::code)
+                .toList();
     }
 
     double prior(Explanation explanation) {

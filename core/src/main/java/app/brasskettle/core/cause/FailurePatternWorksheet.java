@@ -35,6 +35,9 @@ public final class FailurePatternWorksheet {
         List<String> codes = new ArrayList<>();
         facts.forEach(f -> codes.add(f.code()));
         pattern.evidence().stream().map(Word::word).forEach(codes::add);
+        if (!pattern.groups().isEmpty()) {
+            codes.addAll(table.quiet(codes));
+        }
         Belief belief = new Belief(table, codes);
         List<FailureRanking.Ranked> ranking = belief.ranked().stream()
                 .map(e -> new FailureRanking.Ranked(

@@ -35,7 +35,8 @@ final class NextLook {
         Map<String, List<EvidenceTable.Entry>> open = new LinkedHashMap<>();
         for (EvidenceTable.Entry e : table.entries()) {
             boolean seenOnMap = painted && e.kind().equals("map");
-            if (!known.contains(e.group()) && !seenOnMap) {
+            boolean absence = e.kind().equals(EvidenceTable.QUIET);
+            if (!known.contains(e.group()) && !seenOnMap && !absence) {
                 open.computeIfAbsent(e.group(), g -> new ArrayList<>()).add(e);
             }
         }

@@ -4,6 +4,7 @@ import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The stator seen from the connection end: the state of each group, clockwise from the one that holds lead 1's first
@@ -13,8 +14,10 @@ import java.util.List;
  * @param poles number of poles
  * @param groups state of each group: 3·poles of them, half as many for consequent poles, or none while unpainted
  * @param spots single burns
+ * @param circuits parallel circuits of each phase, where they are known
  */
-public record CoilMap(Connection connection, int poles, List<GroupState> groups, List<Spot> spots) {
+public record CoilMap(
+        Connection connection, int poles, List<GroupState> groups, List<Spot> spots, Optional<Integer> circuits) {
 
     private static final String[] ORDER = {"A", "C", "B"};
 
@@ -24,6 +27,11 @@ public record CoilMap(Connection connection, int poles, List<GroupState> groups,
         Problems problems = new Problems();
         check(connection, poles, groups, spots, problems);
         problems.throwIfAny();
+    }
+
+    /** A map whose circuits nobody has counted. */
+    public CoilMap(Connection connection, int poles, List<GroupState> groups, List<Spot> spots) {
+        this(connection, poles, groups, spots, Optional.empty());
     }
 
     /** Everything wrong with these as a coil map, added to {@code problems}. */

@@ -1,42 +1,55 @@
 package app.brasskettle.core.teardown;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
-/** Pattern of a painted coil map, computed from shares of dark groups rather than matched to pictures. */
+/**
+ * Pattern of a painted coil map, computed from the median heat of each phase rather than matched to pictures, so that a group
+ * misjudged by a shade, or one odd group, does not hide it.
+ */
 final class MapReading {
 
-    /** A phase counts as dark from this share of its groups on, so that one group misjudged by eye does not hide it. */
-    private static final double MOST = 0.75;
-
-    private static final double FEW = 0.25;
+    /** Heat from which a group is discoloured: dull. */
+    private static final int DULL = 2;
+    /** Phases further apart than this, in shades, carried different currents. */
+    private static final double APART = 0.75;
+    /** A group this far from the middle of its phase is not explained by its phase. */
+    private static final double ODD = 1;
+    /** Of so many groups, one may be odd and the phases still explain the ring. */
+    private static final int GROUPS_FOR_ONE_ODD = 8;
 
     private final CoilMap map;
-    private final int mark;
-    private final double[] share = new double[3];
-    private final double[] heat = new double[3];
+    private final int[] heat;
+    private final double[] middle = new double[3];
 
     MapReading(CoilMap map) {
         this.map = map;
-        int hottest = map.groups().stream().mapToInt(GroupState::heat).max().orElse(0);
-        // Where nothing is dark, the darkest shade there is shows the same pattern, earlier in its course.
-        this.mark = hottest >= 3 ? 3 : 2;
-        int perPhase = Math.max(1, map.groups().size() / 3);
-        for (int g = 0; g < map.groups().size(); g++) {
-            share[g % 3] += dark(g) ? 1.0 / perPhase : 0;
-            heat[g % 3] += (double) map.groups().get(g).heat() / perPhase;
+        this.heat = map.groups().stream().mapToInt(GroupState::heat).toArray();
+        for (int phase = 0; phase < 3; phase++) {
+            int p = phase;
+            middle[p] = median(IntStream.range(0, heat.length)
+                    .filter(g -> g % 3 == p)
+                    .map(g -> heat[g])
+                    .toArray());
         }
     }
 
     List<MapFact> facts() {
         List<MapFact> facts = new ArrayList<>();
-        if (!map.groups().isEmpty()) {
+        if (heat.length > 0) {
             facts.add(pattern());
             long burst =
                     map.groups().stream().filter(g -> g == GroupState.BURST).count();
             if (burst > 0) {
-                facts.add(new MapFact("map-burst", count(burst, "group") + " burst open."));
+                facts.add(
+                        new MapFact("map-burst", burst + (burst == 1 ? " group burst open." : " groups burst open.")));
+            }
+            facts.add(new MapFact("map-three-phase", heat.length + " groups in threes: a three-phase winding."));
+            if (map.spots().isEmpty()) {
+                facts.add(new MapFact("map-no-spot", "No single burn was found on it."));
             }
         }
         map.spots().stream()
@@ -46,64 +59,98 @@ final class MapReading {
     }
 
     private MapFact pattern() {
-        long darkPhases = phases(MOST, true).size();
-        long clearPhases = phases(FEW, false).size();
-        if (IntStream.range(0, map.groups().size()).noneMatch(this::dark)) {
+        double usual = median(heat);
+        boolean nothingStandsOut = usual < DULL && Arrays.stream(heat).allMatch(h -> h - usual <= 1);
+        if (nothingStandsOut && range() < APART) {
             return undamaged();
         }
-        if (darkPhases == 3) {
-            return new MapFact(
-                    "map-all-dark", "Every group is " + shade() + ", all round: heat in all three phases alike.");
+        if (!phasesExplain()) {
+            return placed();
         }
-        if (shades()) {
-            return new MapFact(
-                    "map-three-shades", "Three phases in three shades: they did not carry the same current.");
+        if (range() < APART) {
+            return middle[0] >= DULL - 0.4
+                    ? new MapFact(
+                            "map-all-dark",
+                            "Every group is " + shade() + ", all round: heat in all three phases alike.")
+                    : placed();
         }
-        if (darkPhases == 2 && clearPhases == 1) {
-            return two();
-        }
-        if (darkPhases == 1 && clearPhases == 2) {
-            return one();
-        }
-        return partly();
+        return byPhase();
+    }
+
+    /** Whether the middle of its phase tells how each group looks. */
+    private boolean phasesExplain() {
+        long odd = IntStream.range(0, heat.length)
+                .filter(g -> Math.abs(heat[g] - middle[g % 3]) > ODD)
+                .count();
+        return odd <= heat.length / GROUPS_FOR_ONE_ODD;
+    }
+
+    private double range() {
+        return Arrays.stream(middle).max().orElseThrow()
+                - Arrays.stream(middle).min().orElseThrow();
+    }
+
+    private static double median(int[] values) {
+        int[] sorted = values.clone();
+        Arrays.sort(sorted);
+        int n = sorted.length;
+        return n == 0 ? 0 : (sorted[(n - 1) / 2] + sorted[n / 2]) / 2.0;
     }
 
     private MapFact undamaged() {
-        boolean bright =
-                map.groups().stream().filter(g -> g == GroupState.BRIGHT).count() * 2
-                        > map.groups().size();
-        return bright
+        return Arrays.stream(heat).average().orElseThrow() < 0.5
                 ? new MapFact("map-all-bright", "No group is discoloured: no heat in the winding.")
                 : new MapFact("map-evenly-warm", "All groups are a little warm in colour and none is burnt.");
     }
 
-    private MapFact two() {
-        String clear = phases(FEW, false).get(0);
-        String seen = "Phases " + String.join(" and ", phases(MOST, true)) + " are " + shade() + ", " + rounds()
-                + ". Phase " + clear + " is not. ";
+    private MapFact byPhase() {
+        List<Integer> rising = IntStream.range(0, 3)
+                .boxed()
+                .sorted((a, b) -> Double.compare(middle[a], middle[b]))
+                .toList();
+        double low = middle[rising.get(1)] - middle[rising.get(0)];
+        double high = middle[rising.get(2)] - middle[rising.get(1)];
+        if (low >= APART && high >= APART) {
+            return new MapFact(
+                    "map-three-shades",
+                    "Three phases in three shades, darkest first "
+                            + IntStream.of(2, 1, 0)
+                                    .mapToObj(i -> CoilMap.phaseOf(rising.get(i)))
+                                    .collect(Collectors.joining(", "))
+                            + ": they did not carry the same current.");
+        }
+        return low > high ? two(rising.get(0)) : one(rising.get(2));
+    }
+
+    private MapFact two(int clear) {
+        String seen = "Groups " + places(clear, false) + " of every three are " + shade() + ", " + rounds()
+                + ": phases " + names(clear) + " in the order A, C, B. Phase " + CoilMap.phaseOf(clear)
+                + " is not. ";
+        String line = CoilMap.phaseOf(clear);
         return switch (map.connection()) {
             case WYE ->
-                new MapFact("map-two-phases-dark-wye", seen + "In wye, that is what losing line " + clear + " leaves.");
+                new MapFact("map-two-phases-dark-wye", seen + "In wye, that is what losing line " + line + " leaves.");
             case DELTA ->
                 new MapFact(
                         "map-two-phases-dark-delta",
-                        seen + "In delta, that is a joint open inside phase " + clear
+                        seen + "In delta, that is a joint open inside phase " + line
                                 + ", or a phase lost beyond a wye/delta transformer.");
             case UNKNOWN ->
                 new MapFact(
                         "map-two-phases-dark-unknown",
-                        seen + "In wye that would be line " + clear + " lost. Find the connection.");
+                        seen + "In wye that would be line " + line + " lost. Find the connection.");
         };
     }
 
-    private MapFact one() {
-        String dark = phases(MOST, true).get(0);
-        String seen = "Phase " + dark + " is " + shade() + ", " + rounds() + ". The other two are not. ";
+    private MapFact one(int dark) {
+        String phase = CoilMap.phaseOf(dark);
+        String seen = "Group " + places(dark, true) + " of every three is " + shade() + ", " + rounds() + ": phase "
+                + phase + " in the order A, C, B. The other two are not. ";
         return switch (map.connection()) {
             case DELTA ->
                 new MapFact(
                         "map-one-phase-dark-delta",
-                        seen + "In delta, that is what losing a line leaves: phase " + dark
+                        seen + "In delta, that is what losing a line leaves: phase " + phase
                                 + " stayed across the two that lived.");
             case WYE ->
                 new MapFact(
@@ -116,11 +163,26 @@ final class MapReading {
         };
     }
 
-    private MapFact partly() {
-        List<Integer> dark = IntStream.range(0, map.groups().size())
-                .filter(this::dark)
-                .boxed()
-                .toList();
+    /** Places in every three, from 1: of this phase, or of the two others. */
+    private static String places(int phase, boolean own) {
+        return IntStream.range(0, 3)
+                .filter(p -> own == (p == phase))
+                .mapToObj(p -> Integer.toString(p + 1))
+                .collect(Collectors.joining(" and "));
+    }
+
+    private static String names(int clear) {
+        return IntStream.range(0, 3)
+                .filter(p -> p != clear)
+                .mapToObj(CoilMap::phaseOf)
+                .sorted()
+                .collect(Collectors.joining(" and "));
+    }
+
+    /** What is dark in one place, whatever its phase. */
+    private MapFact placed() {
+        List<Integer> dark =
+                IntStream.range(0, heat.length).filter(this::dark).boxed().toList();
         List<String> touched = dark.stream().map(CoilMap::phaseOf).distinct().toList();
         if (dark.size() == 1) {
             return new MapFact(
@@ -131,8 +193,9 @@ final class MapReading {
         if (touched.size() == 1) {
             return new MapFact(
                     "map-part-of-one-phase",
-                    dark.size() + " groups of phase " + touched.get(0) + " are " + shade()
-                            + " and the rest of it is not: one circuit worked alone, or stood alone.");
+                    dark.size() + " of " + heat.length / 3 + " groups of phase " + touched.get(0) + " are " + shade()
+                            + " and the rest of it is not: " + circuit(dark.size())
+                            + "one circuit worked alone, or stood alone.");
         }
         if (neighbours(dark)) {
             return new MapFact(
@@ -142,52 +205,39 @@ final class MapReading {
         if (touched.size() == 2) {
             return new MapFact(
                     "map-part-of-two-phases",
-                    "Part of phases " + String.join(" and ", touched) + " is " + shade()
-                            + ": a phase lost in one parallel path, or a circuit open.");
+                    "Part of phases " + String.join(" and ", touched) + " is " + shade() + ": "
+                            + circuit(dark.size() / 2) + "a phase lost in one parallel path, or a circuit open.");
         }
         return new MapFact(
                 "map-scattered-dark", dark.size() + " groups are " + shade() + " with no order in them by phase.");
     }
 
-    /** True when each phase is even in itself and all three differ by about a shade. */
-    private boolean shades() {
-        double[] sorted = heat.clone();
-        java.util.Arrays.sort(sorted);
-        boolean apart = sorted[1] - sorted[0] >= 0.75 && sorted[2] - sorted[1] >= 0.75;
-        return apart
-                && IntStream.range(0, map.groups().size())
-                                .filter(g -> Math.abs(map.groups().get(g).heat() - heat[g % 3]) > 1)
-                                .count()
-                        <= map.groups().size() / 8;
+    /** How many groups a parallel circuit has, where that is how many of a phase are dark. */
+    private String circuit(int darkOfAPhase) {
+        return map.circuits()
+                .filter(c -> c > 1 && darkOfAPhase * c % (heat.length / 3) == 0 && darkOfAPhase * c >= heat.length / 3)
+                .map(c -> "as many as " + darkOfAPhase * c / (heat.length / 3) + " of its " + c + " circuits "
+                        + (darkOfAPhase * c == heat.length / 3 ? "has, " : "have, "))
+                .orElse("");
     }
 
     private boolean neighbours(List<Integer> dark) {
-        int n = map.groups().size();
+        int n = heat.length;
         long breaks = dark.stream().filter(g -> !dark(Math.floorMod(g + 1, n))).count();
         return breaks == 1 && dark.size() <= 2 * n / 3;
     }
 
+    /** Where most of the ring is sound, a dull group stands out; else only a dark one does. */
     private boolean dark(int group) {
-        return map.groups().get(group).heat() >= mark;
-    }
-
-    private List<String> phases(double bound, boolean atLeast) {
-        return IntStream.range(0, 3)
-                .filter(p -> atLeast ? share[p] >= bound : share[p] <= bound)
-                .mapToObj(CoilMap::phaseOf)
-                .toList();
+        return heat[group] >= (median(heat) < DULL ? DULL : 3);
     }
 
     private String shade() {
-        return mark == 3 ? "dark" : "dull";
+        return Arrays.stream(heat).anyMatch(h -> h >= 3) ? "dark" : "dull";
     }
 
     private String rounds() {
-        int times = map.groups().size() / 3;
+        int times = heat.length / 3;
         return times == 1 ? "once round" : times + " times round";
-    }
-
-    private static String count(long n, String what) {
-        return n + " " + what + (n == 1 ? "" : "s");
     }
 }

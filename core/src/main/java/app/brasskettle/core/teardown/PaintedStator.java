@@ -14,6 +14,8 @@ import java.util.Optional;
  * @param poles number of poles
  * @param groups state of each group, clockwise from lead 1; none while unpainted
  * @param spots burns with the group they sit in
+ * @param groupCoils coils in each group, where they are not alike
+ * @param circuits parallel circuits of each phase
  * @param worseEnd end on which the winding looks worse
  */
 public record PaintedStator(
@@ -21,6 +23,8 @@ public record PaintedStator(
         int poles,
         List<GroupState> groups,
         List<PlacedSpot> spots,
+        Optional<List<Integer>> groupCoils,
+        Optional<Integer> circuits,
         Optional<WorseEnd> worseEnd) {
 
     /** End of the stator. */
@@ -46,9 +50,13 @@ public record PaintedStator(
         }
     }
 
+    private static final int MOST_COILS = 60;
+
     public PaintedStator {
         groups = Problems.copy(groups);
         spots = Problems.copy(spots);
+        groupCoils = Problems.orEmpty(groupCoils).map(Problems::copy).filter(c -> !c.isEmpty());
+        circuits = Problems.orEmpty(circuits);
         worseEnd = Problems.orEmpty(worseEnd);
         Problems problems = new Problems();
         CoilMap.check(connection, poles, groups, List.of(), problems);
@@ -64,11 +72,26 @@ public record PaintedStator(
                 }
             }
         }
+        int there = groups.size();
+        groupCoils.ifPresent(coils -> uneven(coils, there, problems));
+        circuits.ifPresent(c -> problems.whole("circuits", c, 1, Math.max(1, poles), ""));
         problems.throwIfAny();
+    }
+
+    private static void uneven(List<Integer> coils, int groups, Problems problems) {
+        if (coils.size() != groups) {
+            problems.add(
+                    "groupCoils",
+                    Problem.Code.COUNT,
+                    "groupCoils has " + coils.size() + " entries; this stator has " + groups + " groups");
+        }
+        for (int i = 0; i < coils.size(); i++) {
+            problems.whole("groupCoils[" + i + "]", coils.get(i), 1, MOST_COILS, "");
+        }
     }
 
     public CoilMap map() {
         return new CoilMap(
-                connection, poles, groups, spots.stream().map(PlacedSpot::spot).toList());
+                connection, poles, groups, spots.stream().map(PlacedSpot::spot).toList(), circuits);
     }
 }

@@ -76,7 +76,11 @@ class CoilMapTest {
     @Test
     void namesTheLineThatWasLost() {
         assertThat(facts(Connection.WYE, 4, "ddbddbddbddb").get(0).sentence())
-                .contains("Phases A and C are dark", "4 times round", "losing line B");
+                .contains(
+                        "Groups 1 and 2 of every three are dark",
+                        "4 times round",
+                        "phases A and C in the order A, C, B",
+                        "losing line B");
         assertThat(facts(Connection.WYE, 4, "dbddbddbddbd").get(0).sentence()).contains("losing line C");
         assertThat(facts(Connection.DELTA, 4, "bbdbbdbbdbbd").get(0).sentence()).contains("phase B");
     }
@@ -106,19 +110,28 @@ class CoilMapTest {
     @Test
     void aSpotMustSitInAGroupThereIs() {
         var spot = new PaintedStator.PlacedSpot(13, Spot.IN_SLOT);
-        assertThat(Refusals.fields(() ->
-                        new PaintedStator(Connection.WYE, 4, groups("bbbbbbbbbbbb"), List.of(spot), Optional.empty())))
+        assertThat(Refusals.fields(() -> new PaintedStator(
+                        Connection.WYE,
+                        4,
+                        groups("bbbbbbbbbbbb"),
+                        List.of(spot),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty())))
                 .containsExactly("spots[0].group");
         assertThat(new PaintedStator(
                                 Connection.WYE,
                                 4,
                                 groups("bbbbbbbbbbbb"),
                                 List.of(new PaintedStator.PlacedSpot(12, Spot.SLOT_EDGE)),
+                                null,
+                                null,
                                 null)
                         .map()
                         .spots())
                 .containsExactly(Spot.SLOT_EDGE);
-        assertThat(Refusals.fields(() -> new PaintedStator(null, 5, List.of(), List.of(), Optional.empty())))
+        assertThat(Refusals.fields(() -> new PaintedStator(
+                        null, 5, List.of(), List.of(), Optional.empty(), Optional.empty(), Optional.empty())))
                 .containsExactlyInAnyOrder("connection", "poles");
     }
 }

@@ -49,7 +49,7 @@ class CauseController {
     Vocabulary vocabulary() {
         return new Vocabulary(
                 EvidenceTable.shipped().entries().stream()
-                        .filter(e -> !e.kind().equals("map"))
+                        .filter(e -> !e.code().startsWith("map-"))
                         .map(e -> new Choice(e.code(), e.kind(), e.words()))
                         .toList(),
                 Arrays.stream(Explanation.values())

@@ -1,0 +1,179 @@
+package app.brasskettle.core.casebook;
+
+import app.brasskettle.core.cause.Evidence;
+import app.brasskettle.core.cause.Explanation;
+import app.brasskettle.core.cause.FailurePattern;
+import app.brasskettle.core.teardown.Spot;
+import app.brasskettle.core.worksheet.ShippedTable;
+import app.brasskettle.core.worksheet.Word;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * Maker of failures: a root drawn by its share, then what each look would find, looks left out as shops leave them out, a coil
+ * map painted with a painter's mistakes.
+ *
+ * <p>Two CSV files beside this class state every chance; neither knows the evidence table. The same seed makes the same cases.
+ */
+public final class CaseBook {
+
+    private static final double PAINTED = 0.95;
+    private static final double SINGLE_PHASE = 0.08;
+    private static final int[] POLES = {2, 4, 4, 4, 6, 8};
+
+    private record Look(String name, double asked, String only, Map<Evidence, Double> outcomes) {}
+
+    private record Root(
+            Explanation explanation,
+            double share,
+            Map<Evidence, Double> signs,
+            Map<String, Double> maps,
+            Map<Spot, Double> spots,
+            double burst) {}
+
+    private static final List<Look> LOOKS = ShippedTable.rows(CaseBook.class, "looks.csv").stream()
+            .map(r -> new Look(
+                    r.get("look"),
+                    Double.parseDouble(r.get("asked")),
+                    r.get("only"),
+                    words(Evidence.class, r.get("outcomes"))))
+            .toList();
+    private static final List<Root> ROOTS = ShippedTable.rows(CaseBook.class, "roots.csv").stream()
+            .map(CaseBook::root)
+            .toList();
+
+    private final Random random;
+
+    private CaseBook(long seed) {
+        this.random = new Random(seed);
+    }
+
+    /** So many failures of this seed. */
+    public static List<MadeUpFailure> failures(int count, long seed) {
+        CaseBook book = new CaseBook(seed);
+        return IntStream.range(0, count).mapToObj(i -> book.next()).toList();
+    }
+
+    private MadeUpFailure next() {
+        Root root = drawn();
+        boolean single = root.explanation() == Explanation.START_CIRCUIT_FAILURE || chance(SINGLE_PHASE);
+        Set<Evidence> found = EnumSet.noneOf(Evidence.class);
+        for (Look look : LOOKS) {
+            if (taken(look, found, single)) {
+                outcome(look, root).ifPresent(found::add);
+            }
+        }
+        int poles = POLES[random.nextInt(POLES.length)];
+        FailurePattern pattern = new Painter(random)
+                .paint(
+                        poles,
+                        !single && !root.maps().isEmpty() && chance(PAINTED)
+                                ? Optional.of(pick(root.maps()))
+                                : Optional.empty(),
+                        root.burst(),
+                        spots(root),
+                        new ArrayList<>(found));
+        return new MadeUpFailure(root.explanation(), pattern);
+    }
+
+    private Root drawn() {
+        double total = ROOTS.stream().mapToDouble(Root::share).sum();
+        double at = random.nextDouble() * total;
+        for (Root root : ROOTS) {
+            at -= root.share();
+            if (at < 0) {
+                return root;
+            }
+        }
+        return ROOTS.get(ROOTS.size() - 1);
+    }
+
+    /** Whether a look is taken: what was found before decides what is tried at all. */
+    private boolean taken(Look look, Set<Evidence> found, boolean single) {
+        boolean possible = switch (look.only()) {
+            case "drive" -> found.contains(Evidence.FED_BY_DRIVE);
+            case "single" -> single;
+            case "sound" -> found.contains(Evidence.INSULATION_HOLDS);
+            case "free" ->
+                found.contains(Evidence.SHAFT_FREE)
+                        && found.contains(Evidence.INSULATION_HOLDS)
+                        && found.contains(Evidence.RESISTANCE_HOLDS)
+                        && !found.contains(Evidence.SURGE_PHASE_DIFFERS);
+            default -> true;
+        };
+        return possible && chance(look.asked());
+    }
+
+    private Optional<Evidence> outcome(Look look, Root root) {
+        double at = random.nextDouble();
+        for (Map.Entry<Evidence, Double> each : look.outcomes().entrySet()) {
+            at -= root.signs().getOrDefault(each.getKey(), each.getValue());
+            if (at < 0) {
+                return Optional.of(each.getKey());
+            }
+        }
+        return Optional.empty();
+    }
+
+    private List<Spot> spots(Root root) {
+        List<Spot> spots = new ArrayList<>();
+        root.spots().forEach((spot, share) -> {
+            if (chance(share)) {
+                spots.add(spot);
+            }
+        });
+        return spots;
+    }
+
+    private <K> K pick(Map<K, Double> shares) {
+        double at = random.nextDouble()
+                * shares.values().stream().mapToDouble(d -> d).sum();
+        K last = null;
+        for (Map.Entry<K, Double> each : shares.entrySet()) {
+            last = each.getKey();
+            at -= each.getValue();
+            if (at < 0) {
+                break;
+            }
+        }
+        return last;
+    }
+
+    private boolean chance(double share) {
+        return random.nextDouble() < share;
+    }
+
+    private static Root root(CSVRecord row) {
+        return new Root(
+                Word.parse(Explanation.class, row.get("root")).orElseThrow(),
+                Double.parseDouble(row.get("share")),
+                words(Evidence.class, row.get("signs")),
+                shares(row.get("map")),
+                words(Spot.class, row.get("spots")),
+                Double.parseDouble(row.get("burst")));
+    }
+
+    private static <E extends Enum<E> & Word> Map<E, Double> words(Class<E> type, String text) {
+        Map<E, Double> chances = new EnumMap<>(type);
+        shares(text).forEach((word, share) -> chances.put(Word.parse(type, word).orElseThrow(), share));
+        return chances;
+    }
+
+    private static Map<String, Double> shares(String text) {
+        Map<String, Double> shares = new LinkedHashMap<>();
+        for (String item : text.isBlank() ? new String[0] : text.split(";")) {
+            String[] parts = item.strip().split(" ");
+            shares.put(parts[0], Double.valueOf(parts[1]));
+        }
+        return shares;
+    }
+}
