@@ -47,6 +47,15 @@ public final class CauseTrial {
                     t.noFaultDespiteFailedTest());
         }
         Trial first = trials.get(0);
+        print(
+                "%n## In a hurry, seed 1%n%n| looks taken | first %% | first three %% | calibration error | undecided %% |%n");
+        print("|---:|---:|---:|---:|---:|%n");
+        for (double diligence : new double[] {1, 0.8, 0.6, 0.4}) {
+            Trial t = Trial.of(CaseBook.failures(failures, 1, diligence));
+            print(
+                    "| %.0f %% | %.1f | %.1f | %.3f | %.0f |%n",
+                    100 * diligence, 100 * t.first(), 100 * t.firstThree(), t.calibrationError(), 100 * t.undecided());
+        }
         print("%n## By what started it, seed 1%n%n");
         print("| root | failures | first %% | first three %% | taken for |%n|---|---:|---:|---:|---|%n");
         first.byRoot()

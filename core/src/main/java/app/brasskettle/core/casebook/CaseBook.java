@@ -52,14 +52,21 @@ public final class CaseBook {
             .toList();
 
     private final Random random;
+    private final double diligence;
 
-    private CaseBook(long seed) {
+    private CaseBook(long seed, double diligence) {
         this.random = new Random(seed);
+        this.diligence = diligence;
     }
 
-    /** So many failures of this seed. */
+    /** So many failures of this seed, looked at as thoroughly as the table says. */
     public static List<MadeUpFailure> failures(int count, long seed) {
-        CaseBook book = new CaseBook(seed);
+        return failures(count, seed, 1);
+    }
+
+    /** The same failures in a hurried shop, which takes each look only in this share of the cases. */
+    public static List<MadeUpFailure> failures(int count, long seed, double diligence) {
+        CaseBook book = new CaseBook(seed, diligence);
         return IntStream.range(0, count).mapToObj(i -> book.next()).toList();
     }
 
@@ -76,7 +83,7 @@ public final class CaseBook {
         FailurePattern pattern = new Painter(random)
                 .paint(
                         poles,
-                        !single && !root.maps().isEmpty() && chance(PAINTED)
+                        !single && !root.maps().isEmpty() && chance(diligence * PAINTED)
                                 ? Optional.of(pick(root.maps()))
                                 : Optional.empty(),
                         root.burst(),
@@ -110,7 +117,7 @@ public final class CaseBook {
                         && !found.contains(Evidence.SURGE_PHASE_DIFFERS);
             default -> true;
         };
-        return possible && chance(look.asked());
+        return possible && chance(diligence * look.asked());
     }
 
     private Optional<Evidence> outcome(Look look, Root root) {

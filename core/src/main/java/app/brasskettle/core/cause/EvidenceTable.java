@@ -45,12 +45,24 @@ public final class EvidenceTable {
 
     record Weight(double decibans, String reason) {}
 
-    private final Map<String, Entry> entries = new LinkedHashMap<>();
-    private final Map<String, Map<Explanation, Weight>> weights = new LinkedHashMap<>();
-    private final Map<Explanation, Double> priors = new EnumMap<>(Explanation.class);
-    private final Map<String, double[]> chances = new LinkedHashMap<>();
+    private final Map<String, Entry> entries;
+    private final Map<String, Map<Explanation, Weight>> weights;
+    private final Map<Explanation, Double> priors;
+    private final Map<String, double[]> chances;
+
+    private EvidenceTable(
+            Map<String, Entry> entries,
+            Map<String, Map<Explanation, Weight>> weights,
+            Map<Explanation, Double> priors,
+            Map<String, double[]> chances) {
+        this.entries = entries;
+        this.weights = weights;
+        this.priors = priors;
+        this.chances = chances;
+    }
 
     private EvidenceTable() {
+        this(new LinkedHashMap<>(), new LinkedHashMap<>(), new EnumMap<>(Explanation.class), new LinkedHashMap<>());
         for (CSVRecord row : rows("evidence.csv")) {
             Entry entry = new Entry(
                     row.get("code"),
@@ -79,6 +91,28 @@ public final class EvidenceTable {
     /** The table that ships with the product. */
     public static EvidenceTable shipped() {
         return SHIPPED;
+    }
+
+    /** How many closed jobs the estimated shares count for, before a shop has closed its own. */
+    public static final int ESTIMATE_COUNTS_FOR = 100;
+
+    /**
+     * The same table with what a shop's own closed jobs teach: each share becomes (estimate · 100 + own count) / (100 + all own),
+     * the mean of a Dirichlet distribution after the counts.
+     */
+    public EvidenceTable learnt(Map<Explanation, Integer> closed) {
+        int all = closed.values().stream().mapToInt(Integer::intValue).sum();
+        Map<Explanation, Double> shares = new EnumMap<>(Explanation.class);
+        double estimated = priors.values().stream().mapToDouble(d -> d).sum();
+        priors.forEach((e, share) -> shares.put(
+                e,
+                (ESTIMATE_COUNTS_FOR * share / estimated + closed.getOrDefault(e, 0)) / (ESTIMATE_COUNTS_FOR + all)));
+        return new EvidenceTable(entries, weights, shares, chances);
+    }
+
+    /** Share of failed motors that an explanation started, before any evidence. */
+    public double share(Explanation explanation) {
+        return prior(explanation);
     }
 
     /** Every piece of evidence there is, in the order of the file. */

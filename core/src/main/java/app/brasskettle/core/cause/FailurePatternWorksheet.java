@@ -8,6 +8,7 @@ import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.core.worksheet.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** Ranking of explanations by the evidence for and against each. */
 public final class FailurePatternWorksheet {
@@ -27,17 +28,28 @@ public final class FailurePatternWorksheet {
                 "Failure pattern",
                 FailurePattern.class,
                 List.of("Evidence table of this product, one reason for each weight"),
-                p -> work(p, table));
+                p -> weigh(p, pattern(p), table, Set.of()));
     }
 
-    private static FailureRanking work(FailurePattern pattern, EvidenceTable table) {
-        List<MapFact> facts = pattern.map().facts();
+    private static List<MapFact> pattern(FailurePattern pattern) {
+        return pattern.map().facts();
+    }
+
+    /**
+     * Explanations weighed on a job.
+     *
+     * @param facts what its coil map says, which may know more of the winding than {@code pattern}
+     * @param without codes that do not count: struck by somebody, or left out to see what they carry
+     */
+    public static FailureRanking weigh(
+            FailurePattern pattern, List<MapFact> facts, EvidenceTable table, Set<String> without) {
         List<String> codes = new ArrayList<>();
         facts.forEach(f -> codes.add(f.code()));
         pattern.evidence().stream().map(Word::word).forEach(codes::add);
         if (!pattern.groups().isEmpty()) {
             codes.addAll(table.quiet(codes));
         }
+        codes.removeAll(without);
         Belief belief = new Belief(table, codes);
         List<FailureRanking.Ranked> ranking = belief.ranked().stream()
                 .map(e -> new FailureRanking.Ranked(
@@ -56,7 +68,7 @@ public final class FailurePatternWorksheet {
                 looks.stream().map(FailureRanking.Look::code).toList(),
                 looks,
                 facts.stream()
-                        .map(f -> new FailureRanking.Fact(f.code(), f.sentence()))
+                        .map(f -> new FailureRanking.Fact(f.code(), f.sentence(), without.contains(f.code())))
                         .toList(),
                 judge(ranking, codes.isEmpty(), looks));
     }

@@ -54,6 +54,6 @@ public record FailureRanking(
      */
     public record Look(String code, String ask, double minutes, double bitsPerMinute, String separates) {}
 
-    /** A fact read from the coil map, in words. */
-    public record Fact(String code, String sentence) {}
+    /** A fact read from the coil map, in words, and whether somebody struck it. */
+    public record Fact(String code, String sentence, boolean struck) {}
 }

@@ -10,9 +10,10 @@ import java.util.regex.Pattern;
  *
  * @param boreMm bore
  * @param outsideMm outside diameter
+ * @param widthMm width
  * @param rollers true for cylindrical rollers
  */
-record Bearing(double boreMm, double outsideMm, boolean rollers) {
+record Bearing(double boreMm, double outsideMm, double widthMm, boolean rollers) {
 
     private static final Pattern SHAPE =
             Pattern.compile("(?:6|(?:NUP|NU|NJ|N) ?)([23])(\\d\\d)(?:[ /-]\\s*\\S.*)?", Pattern.DOTALL);
@@ -25,6 +26,15 @@ record Bearing(double boreMm, double outsideMm, boolean rollers) {
     /** The same of series 3. */
     private static final double[] SERIES_3 = {
         35, 37, 42, 47, 52, 62, 72, 80, 90, 100, 110, 120, 130, 140, 150, 160, 170, 180, 190, 200, 215, 225, 240, 260
+    };
+
+    /** Widths of dimension series 02 and 03 (ISO 15), the same sizes. */
+    private static final double[] WIDTH_2 = {
+        9, 10, 11, 12, 14, 15, 16, 17, 18, 19, 20, 21, 22, 23, 24, 25, 26, 28, 30, 32, 34, 36, 38, 40
+    };
+
+    private static final double[] WIDTH_3 = {
+        11, 12, 13, 14, 15, 17, 19, 21, 23, 25, 27, 29, 31, 33, 35, 37, 39, 41, 43, 45, 47, 49, 50, 55
     };
 
     private static final int LAST_IN_A_ROW = 22;
@@ -41,7 +51,12 @@ record Bearing(double boreMm, double outsideMm, boolean rollers) {
             return Optional.empty();
         }
         double bore = size < SMALL_BORES.length ? SMALL_BORES[size] : 5 * size;
-        double[] outside = m.group(1).equals("2") ? SERIES_2 : SERIES_3;
-        return Optional.of(new Bearing(bore, outside[size == LAST ? LAST_IN_A_ROW + 1 : size], text.startsWith("N")));
+        boolean light = m.group(1).equals("2");
+        int row = size == LAST ? LAST_IN_A_ROW + 1 : size;
+        return Optional.of(new Bearing(
+                bore,
+                light ? SERIES_2[row] : SERIES_3[row],
+                light ? WIDTH_2[row] : WIDTH_3[row],
+                text.startsWith("N")));
     }
 }

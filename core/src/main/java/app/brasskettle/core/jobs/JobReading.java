@@ -1,7 +1,9 @@
 package app.brasskettle.core.jobs;
 
-import app.brasskettle.core.catalogue.WorksheetCatalogue;
+import app.brasskettle.core.cause.Evidence;
+import app.brasskettle.core.cause.EvidenceTable;
 import app.brasskettle.core.cause.FailurePattern;
+import app.brasskettle.core.cause.FailurePatternWorksheet;
 import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.choice.ChoiceReading;
 import app.brasskettle.core.choice.ChoiceSheet;
@@ -14,10 +16,13 @@ import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateReading;
 import app.brasskettle.core.resistance.Connection;
+import app.brasskettle.core.teardown.CoilMap;
 import app.brasskettle.core.teardown.MapFact;
 import app.brasskettle.core.teardown.OpeningGate;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -39,6 +44,7 @@ import java.util.stream.Collectors;
  * @param insulation the insulation verdict as it stands on this job
  * @param evidence evidence held, struck pieces marked
  * @param ranking explanations weighed
+ * @param advice what the leading explanations would mean here
  * @param choice options compared, once they are priced
  */
 public record JobReading(
@@ -55,6 +61,7 @@ public record JobReading(
         Optional<Judgement> insulation,
         List<Piece> evidence,
         FailureRanking ranking,
+        List<Advice> advice,
         Optional<ChoiceReading> choice) {
 
     private static final int POLES_WHEN_UNKNOWN = 4;
@@ -83,7 +90,7 @@ public record JobReading(
         GateFacts facts = new JobFacts(job, apart, gathered.standing(job)).at(now, clock);
         EnergiseGate gate = EnergiseGate.of(facts, now);
         HighVoltageGate high = HighVoltageGate.of(facts, now);
-        FailureRanking ranking = rank(job, gathered);
+        FailureRanking ranking = rank(job, gathered.standing(job), job.struck());
         Optional<ChoiceReading> choice = job.offers().flatMap(o -> compare(job, o));
         Optional<ArrivalReading> arrival = job.arrival().map(a -> ArrivalReading.of(a, job.plate()));
         Optional<PlateReading> plate = job.plate().map(PlateReading::of);
@@ -104,6 +111,7 @@ public record JobReading(
                 insulation,
                 gathered.pieces(job),
                 ranking,
+                Advice.of(job, ranking, codes(ranking, gathered.standing(job))),
                 choice);
     }
 
@@ -160,17 +168,42 @@ public record JobReading(
                                 + ", not declared made safe"));
     }
 
-    private static FailureRanking rank(JobRecord job, GatheredEvidence gathered) {
+    /**
+     * The ranking if some pieces did not count and others were there.
+     *
+     * @param without codes left out beside what is struck
+     * @param with pieces supposed
+     */
+    public static FailureRanking whatIf(JobRecord job, Set<String> without, List<Evidence> with) {
+        Set<String> out = new HashSet<>(job.struck());
+        out.addAll(without);
+        List<Evidence> evidence = new ArrayList<>(new GatheredEvidence(job, ApartReading.of(job)).standing(job));
+        evidence.removeIf(e -> without.contains(e.word()));
+        with.stream().filter(e -> !evidence.contains(e)).forEach(evidence::add);
+        return rank(job, evidence, out);
+    }
+
+    private static FailureRanking rank(JobRecord job, List<Evidence> evidence, Set<String> without) {
         int poles = job.plate()
                 .map(PlateReading::of)
                 .flatMap(PlateReading::poles)
                 .filter(p -> p <= 120)
                 .orElse(POLES_WHEN_UNKNOWN);
         FailurePattern pattern = job.coilMap()
-                .map(m -> new FailurePattern(m.connection(), m.poles(), m.groups(), m.spots(), gathered.standing(job)))
-                .orElseGet(() ->
-                        new FailurePattern(Connection.UNKNOWN, poles, List.of(), List.of(), gathered.standing(job)));
-        return WorksheetCatalogue.FAILURE_PATTERN.work().apply(pattern);
+                .map(m -> new FailurePattern(m.connection(), m.poles(), m.groups(), m.spots(), evidence))
+                .orElseGet(() -> new FailurePattern(Connection.UNKNOWN, poles, List.of(), List.of(), evidence));
+        return FailurePatternWorksheet.weigh(
+                pattern,
+                job.coilMap().map(CoilMap::facts).orElse(List.of()),
+                EvidenceTable.shipped().learnt(job.closed()),
+                without);
+    }
+
+    private static List<String> codes(FailureRanking ranking, List<Evidence> evidence) {
+        List<String> codes = new ArrayList<>();
+        ranking.facts().stream().filter(f -> !f.struck()).forEach(f -> codes.add(f.code()));
+        evidence.forEach(e -> codes.add(e.word()));
+        return codes;
     }
 
     private static MotorCondition condition(JobRecord job, Optional<Judgement> insulation) {

@@ -1,6 +1,7 @@
 package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.cause.Evidence;
+import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.GateFacts;
@@ -14,6 +15,7 @@ import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.WindingResult;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -46,6 +48,7 @@ import java.util.Set;
  * @param added evidence added by hand
  * @param struck evidence struck by hand
  * @param concluded the conclusion, by name
+ * @param closed what started the failures of this shop’s closed jobs, counted
  * @param winding what the winding data imply
  * @param offers the options as priced
  * @param chosen the choice, by name
@@ -77,6 +80,7 @@ public record JobRecord(
         List<Evidence> added,
         Set<String> struck,
         Optional<String> concluded,
+        Map<Explanation, Integer> closed,
         Optional<WindingResult> winding,
         Optional<ChoiceSheet> offers,
         Optional<String> chosen) {

@@ -13,7 +13,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -206,6 +208,115 @@ class FailurePatternWorksheetTest {
         // Wet against grounded: what tells them apart soonest is a look, not another story.
         FailureRanking ranking = rank(Evidence.INSULATION_STOP, Evidence.RESISTANCE_HOLDS);
         assertThat(ranking.looks().get(0).separates()).contains("moisture or dirt");
+    }
+
+    @Test
+    void everyLinkAndEveryRootNamesEvidenceThereIs() {
+        assertThat(Stream.concat(Chain.codes().stream(), Prevention.codes().stream()))
+                .allSatisfy(code -> assertThat(TABLE.entry(code)).as(code).isPresent());
+        for (Explanation e : Explanation.values()) {
+            assertThat(Chain.of(e, List.of(), TABLE).links()).as(e.word()).isNotEmpty();
+            List<Prevention> roots = Prevention.of(e, List.of(), Map.of(), TABLE);
+            assertThat(roots).as(e.word()).isNotEmpty();
+            assertThat(roots).allSatisfy(r -> {
+                assertThat(r.question()).isNotBlank();
+                assertThat(r.advice()).isNotBlank().doesNotContain("{");
+            });
+            assertThat(roots.stream().map(Prevention::root)).doesNotHaveDuplicates();
+        }
+    }
+
+    @Test
+    void aChainGoesAsFarAsTheEvidenceShows() {
+        List<String> codes = List.of("bearing-destroyed", "rotor-drag-marks", "insulation-stop");
+        assertThat(Chain.of(Explanation.ROTOR_DRAG, codes, TABLE).links())
+                .extracting(Chain.Link::words)
+                .containsExactly("bearing fails", "rotor drags on the bore", "copper to core");
+        assertThat(Chain.of(Explanation.ROTOR_DRAG, List.of(), TABLE).links())
+                .extracting(Chain.Link::words)
+                .containsExactly("bearing fails");
+        assertThat(Chain.of(Explanation.LOST_PHASE, List.of("surge-phase-differs"), TABLE)
+                        .links())
+                .extracting(Chain.Link::words)
+                .containsExactly("one line gone", "two phases carry the load", "turns short");
+    }
+
+    @Test
+    void theRootThatEvidenceSpeaksForStandsFirstWithThePlatesFigures() {
+        List<Prevention> roots =
+                Prevention.of(Explanation.OVERLOAD, List.of("cooling-blocked"), Map.of("current", "56 A"), TABLE);
+        assertThat(roots.get(0).root()).isEqualTo("cooling");
+        assertThat(roots.get(0).shown()).containsExactly("cooling blocked");
+        assertThat(roots).extracting(Prevention::advice).anyMatch(a -> a.contains("set to 56 A"));
+    }
+
+    @Test
+    void closedJobsMoveThePriorsAndSumToOne() {
+        EvidenceTable learnt = TABLE.learnt(Map.of(Explanation.BEARING_CURRENT, 40, Explanation.OVERLOAD, 10));
+        assertThat(Arrays.stream(Explanation.values())
+                        .mapToDouble(learnt::share)
+                        .sum())
+                .isCloseTo(1, within(1e-12));
+        assertThat(learnt.share(Explanation.BEARING_CURRENT)).isBetween(0.27, 0.29);
+        assertThat(learnt.share(Explanation.LOST_PHASE)).isLessThan(TABLE.share(Explanation.LOST_PHASE));
+        // One closed job changes little, and none changes nothing but the sum.
+        EvidenceTable none = TABLE.learnt(Map.of());
+        for (Explanation e : Explanation.values()) {
+            assertThat(none.share(e) / TABLE.share(e))
+                    .isCloseTo(none.share(Explanation.OVERLOAD) / TABLE.share(Explanation.OVERLOAD), within(1e-12));
+        }
+    }
+
+    /** Striking a piece takes exactly its decibans out of every sum. */
+    @Test
+    void aStruckPieceNoLongerCounts() {
+        FailurePattern pattern = new FailurePattern(
+                Connection.WYE,
+                4,
+                all(GroupState.BRIGHT),
+                List.of(Spot.WITHIN_COIL),
+                List.of(Evidence.SURGE_PHASE_DIFFERS));
+        FailureRanking with =
+                FailurePatternWorksheet.weigh(pattern, pattern.map().facts(), TABLE, Set.of());
+        FailureRanking without =
+                FailurePatternWorksheet.weigh(pattern, pattern.map().facts(), TABLE, Set.of("map-spot-within-coil"));
+        assertThat(without.facts())
+                .filteredOn(FailureRanking.Fact::struck)
+                .extracting(FailureRanking.Fact::code)
+                .containsExactly("map-spot-within-coil");
+        for (FailureRanking.Ranked r : with.ranking()) {
+            double piece = TABLE.decibans(
+                    "map-spot-within-coil",
+                    Word.parse(Explanation.class, r.explanation()).orElseThrow());
+            double after = without.ranking().stream()
+                    .filter(o -> o.explanation().equals(r.explanation()))
+                    .findFirst()
+                    .orElseThrow()
+                    .sumDecibans();
+            assertThat(r.sumDecibans() - after).as(r.explanation()).isCloseTo(piece, within(1e-9));
+        }
+    }
+
+    /** Whoever painted the map had it open: bearings nobody blamed then speak against a bad bearing, and no longer once blamed. */
+    @Test
+    void whatIsQuietOnAnOpenMotorCounts() {
+        assertThat(against(rank(Evidence.NOISY), Explanation.BEARING_WEAR)).isEmpty();
+        assertThat(against(
+                        rank(Connection.WYE, all(GroupState.BRIGHT), List.of(), Evidence.NOISY),
+                        Explanation.BEARING_WEAR))
+                .containsExactly("map-quiet-bearing");
+        assertThat(against(
+                        rank(Connection.WYE, all(GroupState.BRIGHT), List.of(), Evidence.NOISY, Evidence.BEARING_ROUGH),
+                        Explanation.BEARING_WEAR))
+                .isEmpty();
+    }
+
+    private static List<String> against(FailureRanking ranking, Explanation explanation) {
+        return ranking.ranking().stream()
+                .filter(r -> r.explanation().equals(explanation.word()))
+                .flatMap(r -> r.against().stream())
+                .map(FailureRanking.Piece::code)
+                .toList();
     }
 
     @Test

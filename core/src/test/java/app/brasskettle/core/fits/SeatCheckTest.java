@@ -1,6 +1,7 @@
 package app.brasskettle.core.fits;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.brasskettle.core.Refusals;
 import app.brasskettle.core.fits.SeatCheck.MeasuredSeat;
@@ -57,5 +58,43 @@ class SeatCheckTest {
         assertThat(Refusals.fields(() -> seat(Place.DRIVE_END, Seat.SHAFT, "22313", 65)))
                 .containsExactly("designation");
         assertThat(Refusals.fields(() -> seat(null, null, "", 65))).containsExactlyInAnyOrder("place", "seat");
+    }
+
+    /** 0.005 · D · B: 6313 is 140 × 33 mm, NU 212 is 110 × 22 mm (ISO 15). */
+    @Test
+    void aBearingTakesGreaseByItsSize() {
+        assertThat(Grease.grams("6313 C3").orElseThrow()).isCloseTo(0.005 * 140 * 33, within(1e-9));
+        assertThat(Grease.grams("NU 212").orElseThrow()).isCloseTo(0.005 * 110 * 22, within(1e-9));
+        assertThat(Grease.grams("22213")).isEmpty();
+    }
+
+    @Test
+    void aSeatOutOfItsLimitsAsksForARemedyThatItCanHave() {
+        MeasuredSeat housing = seat(Place.DRIVE_END, Seat.HOUSING, "6313", 140.04);
+        assertThat(next(housing)).isEqualTo("Choose a remedy: sleeve, replace.");
+        MeasuredSeat sleeved = new MeasuredSeat(
+                Place.DRIVE_END,
+                Seat.HOUSING,
+                "6313",
+                Optional.empty(),
+                housing.planesMm(),
+                Optional.of(Remedy.SLEEVE));
+        assertThat(next(sleeved)).startsWith("Sleeve: bore the housing");
+        assertThat(Refusals.fields(() -> new MeasuredSeat(
+                        Place.DRIVE_END,
+                        Seat.HOUSING,
+                        "6313",
+                        Optional.empty(),
+                        housing.planesMm(),
+                        Optional.of(Remedy.SPRAY))))
+                .containsExactly("remedy");
+    }
+
+    private static String next(MeasuredSeat seat) {
+        return SeatCheckWorksheet.create()
+                .work()
+                .apply(new SeatCheck(List.of(seat)))
+                .judgement()
+                .next();
     }
 }

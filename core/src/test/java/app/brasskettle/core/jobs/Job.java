@@ -1,6 +1,7 @@
 package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.cause.Evidence;
+import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.PriceBook;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.instruments.Faults;
@@ -45,6 +46,7 @@ final class Job {
     List<Evidence> added = List.of();
     Set<String> struck = Set.of();
     Optional<String> concluded = Optional.empty();
+    Map<Explanation, Integer> closed = Map.of();
     boolean priced;
     Optional<String> chosen = Optional.empty();
 
@@ -80,6 +82,7 @@ final class Job {
                 added,
                 struck,
                 concluded,
+                closed,
                 Optional.empty(),
                 priced
                         ? Optional.of(PriceBook.estimate(15_000, app.brasskettle.core.choice.Rates.usual()))

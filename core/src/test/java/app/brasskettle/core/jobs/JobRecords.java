@@ -3,6 +3,7 @@ package app.brasskettle.core.jobs;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.rules.ShopRules;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -43,6 +44,7 @@ final class JobRecords {
                 List.of(),
                 Set.of(),
                 Optional.empty(),
+                Map.of(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty());

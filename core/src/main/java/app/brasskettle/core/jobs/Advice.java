@@ -1,0 +1,71 @@
+package app.brasskettle.core.jobs;
+
+import app.brasskettle.core.cause.Chain;
+import app.brasskettle.core.cause.EvidenceTable;
+import app.brasskettle.core.cause.Explanation;
+import app.brasskettle.core.cause.FailureRanking;
+import app.brasskettle.core.cause.Prevention;
+import app.brasskettle.core.fits.Grease;
+import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.quantity.Dimension;
+import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.worksheet.Word;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * What an explanation would mean on this job: how it came to what was found, what may lie at its root, and what keeps it away.
+ *
+ * @param explanation its code
+ * @param chain from what started it to what was found
+ * @param roots what may lie under it, with questions and advice
+ */
+public record Advice(String explanation, Chain chain, List<Prevention> roots) {
+
+    private static final int LEADERS = 6;
+
+    /** Advice on the leading explanations, and on any other that {@code concluded} names. */
+    static List<Advice> of(JobRecord job, FailureRanking ranking, List<String> codes) {
+        Map<String, String> plate = plate(job.plate());
+        return ranking.ranking().stream()
+                .filter(r -> ranking.ranking().indexOf(r) < LEADERS
+                        || job.concluded().filter(r.spoken()::equals).isPresent())
+                .map(r -> of(Word.parse(Explanation.class, r.explanation()).orElseThrow(), codes, plate))
+                .toList();
+    }
+
+    /** Advice on one explanation of this job. */
+    static Advice of(Explanation explanation, List<String> codes, Map<String, String> plate) {
+        EvidenceTable table = EvidenceTable.shipped();
+        return new Advice(
+                explanation.word(),
+                Chain.of(explanation, codes, table),
+                Prevention.of(explanation, codes, plate, table));
+    }
+
+    private static Map<String, String> plate(Optional<Plate> plate) {
+        Map<String, String> figures = new HashMap<>();
+        plate.flatMap(Plate::ratedCurrentA).ifPresent(a -> figures.put("current", Figures.show(a, Dimension.CURRENT)));
+        plate.flatMap(Plate::ratedVoltageV).ifPresent(v -> figures.put("voltage", Figures.show(v, Dimension.VOLTAGE)));
+        List<String> bearings = plate.flatMap(Plate::details).stream()
+                .flatMap(d -> Stream.of(d.driveEndBearing(), d.otherEndBearing()))
+                .flatMap(Optional::stream)
+                .distinct()
+                .toList();
+        List<String> grams = new ArrayList<>();
+        for (String bearing : bearings) {
+            Grease.grams(bearing).ifPresent(g -> grams.add(Figures.significant(g, 2) + " g"));
+        }
+        if (!bearings.isEmpty()) {
+            figures.put("bearings", String.join(" and ", bearings));
+        }
+        if (!grams.isEmpty() && grams.size() == bearings.size()) {
+            figures.put("grease", String.join(" and ", grams) + " at each greasing (0.005 × outside diameter × width)");
+        }
+        return figures;
+    }
+}
