@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/cause/priors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["priors"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cause/priors/reset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reset_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cause/vocabulary": {
         parameters: {
             query?: never;
@@ -142,6 +174,22 @@ export interface paths {
         get: operations["view_1"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/cause/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["whatIf"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1272,6 +1320,13 @@ export interface components {
             unit: string;
             words: string[];
         };
+        "app.brasskettle.core.cause.Chain": {
+            links: components["schemas"]["app.brasskettle.core.cause.Chain.Link"][];
+        };
+        "app.brasskettle.core.cause.Chain.Link": {
+            shown: string[];
+            words: string;
+        };
         "app.brasskettle.core.cause.FailureRanking": {
             facts: components["schemas"]["app.brasskettle.core.cause.FailureRanking.Fact"][];
             judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
@@ -1282,6 +1337,7 @@ export interface components {
         "app.brasskettle.core.cause.FailureRanking.Fact": {
             code: string;
             sentence: string;
+            struck: boolean;
         };
         "app.brasskettle.core.cause.FailureRanking.Look": {
             ask: string;
@@ -1310,6 +1366,14 @@ export interface components {
             spoken: string;
             /** Format: double */
             sumDecibans: number;
+        };
+        "app.brasskettle.core.cause.Prevention": {
+            advice: string;
+            explanation: string;
+            question: string;
+            root: string;
+            shown: string[];
+            words: string;
         };
         "app.brasskettle.core.choice.ChoiceReading": {
             advice: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
@@ -1465,6 +1529,11 @@ export interface components {
             overRange: boolean | null;
             /** Format: double */
             seconds: number;
+        };
+        "app.brasskettle.core.jobs.Advice": {
+            chain: components["schemas"]["app.brasskettle.core.cause.Chain"];
+            explanation: string;
+            roots: components["schemas"]["app.brasskettle.core.cause.Prevention"][];
         };
         "app.brasskettle.core.jobs.ApartReading": {
             findings: components["schemas"]["app.brasskettle.core.findings.FindingsReading"] | null;
@@ -1965,10 +2034,6 @@ export interface components {
             kind: string;
             words: string;
         };
-        "app.brasskettle.server.cause.CauseController.Conclusion": {
-            explanation: string;
-            reason: string;
-        };
         "app.brasskettle.server.cause.CauseController.EvidenceBody": {
             action: string;
             code: string;
@@ -1978,9 +2043,35 @@ export interface components {
             code: string;
             spoken: string;
         };
+        "app.brasskettle.server.cause.CauseController.Learnt": {
+            /** Format: int32 */
+            closed: number;
+            /** Format: double */
+            estimated: number;
+            explanation: string;
+            /** Format: double */
+            share: number;
+            spoken: string;
+        };
+        "app.brasskettle.server.cause.CauseController.Priors": {
+            /** Format: int32 */
+            countsFor: number;
+            learnt: components["schemas"]["app.brasskettle.server.cause.CauseController.Learnt"][];
+            reset: components["schemas"]["app.brasskettle.server.jobs.ClosedCauses.Reset"] | null;
+        };
         "app.brasskettle.server.cause.CauseController.Vocabulary": {
             evidence: components["schemas"]["app.brasskettle.server.cause.CauseController.Choice"][];
             explanations: components["schemas"]["app.brasskettle.server.cause.CauseController.ExplanationWord"][];
+        };
+        "app.brasskettle.server.cause.CauseController.WhatIf": {
+            with: string[];
+            without: string[];
+        };
+        "app.brasskettle.server.cause.Conclusions.Conclusion": {
+            explanation: string;
+            reason: string;
+            recommendations: string[];
+            root: string;
         };
         "app.brasskettle.server.choice.Answers.Answer": {
             customer: string;
@@ -2058,6 +2149,13 @@ export interface components {
             speed: number;
             state: string;
         };
+        "app.brasskettle.server.jobs.ClosedCauses.Reset": {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: int32 */
+            jobs: number;
+        };
         "app.brasskettle.server.jobs.FloorController.HoldBody": {
             reason: string;
             what: string;
@@ -2119,6 +2217,7 @@ export interface components {
             version: number;
         };
         "app.brasskettle.server.jobs.JobView": {
+            advice: components["schemas"]["app.brasskettle.core.jobs.Advice"][];
             apart: components["schemas"]["app.brasskettle.core.jobs.ApartReading"];
             arrival: components["schemas"]["app.brasskettle.core.jobs.ArrivalReading"] | null;
             bench: components["schemas"]["app.brasskettle.server.jobs.JobView.Bench"];
@@ -2133,6 +2232,7 @@ export interface components {
             ledger: components["schemas"]["app.brasskettle.server.jobs.JobView.LedgerEntry"][];
             next: components["schemas"]["app.brasskettle.core.jobs.JobReading.Next"];
             opening: components["schemas"]["app.brasskettle.core.teardown.OpeningGate"];
+            overruledConclusions: components["schemas"]["app.brasskettle.server.jobs.JobView.Concluded"][];
             plate: components["schemas"]["app.brasskettle.core.nameplate.PlateReading"] | null;
             ranking: components["schemas"]["app.brasskettle.core.cause.FailureRanking"];
             sheets: {
@@ -2165,12 +2265,15 @@ export interface components {
             reason: string;
         };
         "app.brasskettle.server.jobs.JobView.Concluded": {
+            chain: string[];
             done: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"];
             explanation: string;
             leaderThen: string;
             /** Format: double */
             probabilityThen: number;
             reason: string;
+            recommendations: string[];
+            root: string;
             spoken: string;
         };
         "app.brasskettle.server.jobs.JobView.Discharge": {
@@ -2519,6 +2622,46 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    priors: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.cause.CauseController.Priors"];
+                };
+            };
+        };
+    };
+    reset_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.cause.CauseController.Priors"];
+                };
+            };
+        };
+    };
     vocabulary_1: {
         parameters: {
             query?: never;
@@ -2800,6 +2943,32 @@ export interface operations {
             };
         };
     };
+    whatIf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.cause.CauseController.WhatIf"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.core.cause.FailureRanking"];
+                };
+            };
+        };
+    };
     choose: {
         parameters: {
             query?: never;
@@ -2859,7 +3028,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.cause.CauseController.Conclusion"];
+                "application/json": components["schemas"]["app.brasskettle.server.cause.Conclusions.Conclusion"];
             };
         };
         responses: {

@@ -76,3 +76,5 @@ export type Joint = S['app.brasskettle.core.teardown.LogReading.Joint'];
 export type LeadMapReading = S['app.brasskettle.core.leads.LeadMapReading'];
 export type Terminal = S['app.brasskettle.core.leads.LeadMapReading.Terminal'];
 export type FindingCondition = S['app.brasskettle.core.findings.Condition'];
+export type Concluded = S['app.brasskettle.server.jobs.JobView.Concluded'];
+export type LearntPriors = S['app.brasskettle.server.cause.CauseController.Priors'];

@@ -7,29 +7,24 @@ import { useSheet } from '../forms/sheet';
 import { SheetForm, words } from '../forms/SheetForm';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
+import { Brushes } from './Brushes';
 import { OpeningNotice } from './OpeningNotice';
-import { fillOf, groupName, StatorRing, Textures, type GroupState } from './StatorRing';
+import {
+  coilsRound,
+  coilsTyped,
+  forPoles,
+  groupName,
+  mirrored,
+  painted,
+  repeated,
+  SPOTS,
+  spotted,
+  STATES,
+  type GroupState,
+  type Painted,
+} from './painting';
+import { SpotShape, StatorRing } from './StatorRing';
 import './coilmap.css';
-
-const STATES: GroupState[] = ['bright', 'warm', 'dull', 'dark', 'burst'];
-
-const SPOTS = [
-  ['in-slot', 'in a slot'],
-  ['slot-edge', 'at the slot’s edge'],
-  ['within-coil', 'inside one coil'],
-  ['whole-coil', 'one coil whole'],
-  ['phase-barrier', 'at the phase barrier'],
-  ['connection-joint', 'at a joint'],
-  ['line-end-coil', 'line-end coil'],
-] as const;
-
-interface Painted {
-  connection: string;
-  poles: string;
-  groups: GroupState[];
-  spots: { group: string; spot: string }[];
-  worseEnd: string;
-}
 
 function fresh(job: JobView): Painted {
   const plate = job.sheets['plate']?.typed as { connection?: string } | undefined;
@@ -39,6 +34,8 @@ function fresh(job: JobView): Painted {
     poles: String(poles),
     groups: Array<GroupState>(3 * poles).fill('bright'),
     spots: [],
+    groupCoils: [],
+    circuits: '',
     worseEnd: '',
   };
 }
@@ -55,46 +52,14 @@ export function CoilMapStep({ job }: { job: JobView }) {
   const [brush, setBrush] = useState<GroupState>('dark');
   const [spot, setSpot] = useState<string>();
   const [at, setAt] = useState(0);
+  const [coils, setCoils] = useState(coilsTyped(v.groupCoils));
   const started = sheet.written !== undefined || sheet.dirty;
   const look = useLook<SheetLook>(`/api/jobs/${tag}/sheets/coil-map/look`, { ...v }, started);
   const refused = sheet.problems;
+  const n = v.groups.length;
   const change = (next: Painted) => {
-    setUndo((u) => [...u.slice(-40), v]);
+    setUndo((u) => [...u.slice(-60), v]);
     sheet.change(next);
-  };
-  const paint = (groups: number[], state: GroupState) =>
-    change({ ...v, groups: v.groups.map((s, g) => (groups.includes(g) ? state : s)) });
-  const drop = (g: number, kind: string) => {
-    const there = v.spots.some((s) => s.group === String(g + 1) && s.spot === kind);
-    change({
-      ...v,
-      spots: there
-        ? v.spots.filter((s) => !(s.group === String(g + 1) && s.spot === kind))
-        : [...v.spots, { group: String(g + 1), spot: kind }],
-    });
-  };
-  const phase = (state: GroupState) =>
-    paint(
-      v.groups.flatMap((_, g) => (g % 3 === at % 3 ? [g] : [])),
-      state,
-    );
-  const onKey = (e: KeyboardEvent) => {
-    const state = STATES[Number(e.key) - 1];
-    if (state) {
-      e.preventDefault();
-      setBrush(state);
-      paint([at], state);
-      setAt((at + 1) % v.groups.length);
-    } else if (e.key.toLowerCase() === 's') {
-      e.preventDefault();
-      drop(at, spot ?? 'within-coil');
-    } else if (e.key.toLowerCase() === 'p') {
-      e.preventDefault();
-      phase(brush);
-    } else if (e.key.toLowerCase() === 'u') {
-      e.preventDefault();
-      back();
-    }
   };
   const back = () => {
     const last = undo[undo.length - 1];
@@ -103,22 +68,52 @@ export function CoilMapStep({ job }: { job: JobView }) {
       sheet.change(last);
     }
   };
-  const setPoles = (text: string) => {
-    const poles = Number(text);
-    const fits = Number.isInteger(poles) && poles >= 2 && poles <= 48 && poles % 2 === 0;
-    change({
-      ...v,
-      poles: text,
-      groups: fits ? Array<GroupState>(3 * poles).fill('bright') : v.groups,
-      spots: fits ? [] : v.spots,
-    });
-    setAt(0);
+  const paintOne = (g: number, state: GroupState) => change(painted(v, (k) => k === g, state));
+  const acts = {
+    phase: () => change(painted(v, (g) => g % 3 === at % 3, brush)),
+    all: () => change(painted(v, () => true, brush)),
+    repeat: () => change(repeated(v)),
+    mirror: () => change(mirrored(v)),
+    undo: back,
+  };
+  const nextSpot = () => {
+    const kinds = SPOTS.map(([word]) => word as string);
+    setSpot(kinds[(kinds.indexOf(spot ?? '') + 1) % kinds.length]);
+  };
+  const KEYS: Record<string, () => void> = {
+    s: () => change(spotted(v, at, spot ?? 'within-coil')),
+    k: nextSpot,
+    p: acts.phase,
+    a: acts.all,
+    r: acts.repeat,
+    m: acts.mirror,
+    u: acts.undo,
+  };
+  const onKey = (e: KeyboardEvent) => {
+    const state = STATES[Number(e.key) - 1];
+    const act = KEYS[e.key.toLowerCase()];
+    if (e.ctrlKey || e.metaKey || e.altKey || (!state && !act)) {
+      return;
+    }
+    e.preventDefault();
+    e.stopPropagation();
+    if (state) {
+      setBrush(state);
+      paintOne(at, state);
+      setAt((at + 1) % n);
+    } else {
+      act?.();
+    }
   };
   const dark = v.groups.filter((g) => g === 'dark' || g === 'burst').length;
   const slots = Number(
     (job.sheets['winding']?.typed as { slots?: string } | undefined)?.slots ?? 12 * Number(v.poles),
   );
-  const coils = Math.max(1, Math.min(6, Math.round(slots / v.groups.length)));
+  const alike = Math.max(1, Math.min(6, Math.round(slots / n)));
+  const drawn = v.groups.map((_, g) => {
+    const own = Number(v.groupCoils[g]);
+    return own >= 1 && own <= 60 ? own : alike;
+  });
   const facts = look?.facts ?? job.ranking.facts;
   return (
     <SheetForm
@@ -126,12 +121,13 @@ export function CoilMapStep({ job }: { job: JobView }) {
       title="What the coils say"
       aside={
         <>
-          {v.poles} poles · {v.connection} · {v.groups.length} groups · seen from the connection end
+          {v.poles} poles · {v.connection} · {n} groups · seen from the connection end
+          {v.worseEnd && ` · worse at ${v.worseEnd.replaceAll('-', ' ')}`}
         </>
       }
       keep="Keep the map, then weigh the cause"
       correct="Correct the map"
-      hide={['poles']}
+      hide={['poles', 'circuits']}
       label={words}
       shut={!job.opening.open}
     >
@@ -139,25 +135,25 @@ export function CoilMapStep({ job }: { job: JobView }) {
       <div className="coilmap">
         <StatorRing
           states={v.groups}
-          coilsPerGroup={coils}
-          spots={v.spots.map((s) => Number(s.group))}
+          coils={drawn}
+          spots={v.spots.map((s) => ({ group: Number(s.group) - 1, kind: s.spot }))}
           at={at}
-          middle={
-            dark === 0
-              ? 'none dark'
-              : dark === v.groups.length
-                ? 'all dark'
-                : `${dark} of ${v.groups.length} dark`
-          }
+          middle={dark === 0 ? 'none dark' : dark === n ? 'all dark' : `${dark} of ${n} dark`}
           onGroup={(g, dragged) => {
             setAt(g);
             if (spot && !dragged) {
-              drop(g, spot);
+              change(spotted(v, g, spot));
             } else if (!spot) {
-              paint([g], brush);
+              paintOne(g, brush);
             }
           }}
-          onMove={(by) => setAt((at + by + v.groups.length) % v.groups.length)}
+          onMove={(by, painting) => {
+            const to = (at + by + n) % n;
+            setAt(to);
+            if (painting) {
+              paintOne(to, brush);
+            }
+          }}
           onKey={onKey}
         />
         <div>
@@ -173,69 +169,77 @@ export function CoilMapStep({ job }: { job: JobView }) {
           <Likely ranking={job.ranking} />
         </div>
       </div>
-      <fieldset>
-        <legend>Paint</legend>
-        <div className="picks">
-          {STATES.map((state, n) => (
-            <button
-              key={state}
-              type="button"
-              className="pick"
-              aria-pressed={!spot && brush === state}
-              onClick={() => {
-                setBrush(state);
-                setSpot(undefined);
-              }}
-            >
-              <svg width="22" height="22" aria-hidden="true">
-                <Textures />
-                <rect width="22" height="22" fill={fillOf(state)} stroke="var(--soft)" />
-              </svg>
-              {state} <kbd style={{ margin: 0 }}>{n + 1}</kbd>
-            </button>
-          ))}
-          <button type="button" className="pick" onClick={() => phase(brush)}>
-            whole phase {groupName(at).charAt(0)} {brush} <kbd style={{ margin: 0 }}>P</kbd>
-          </button>
-          <button type="button" className="pick" onClick={back} disabled={undo.length === 0}>
-            undo <kbd style={{ margin: 0 }}>U</kbd>
-          </button>
-        </div>
-      </fieldset>
-      <fieldset>
-        <legend>Drop a spot: pick the place, then the group</legend>
-        <div className="picks">
-          {SPOTS.map(([word, words]) => (
-            <button
-              key={word}
-              type="button"
-              className="pick"
-              aria-pressed={spot === word}
-              onClick={() => setSpot(spot === word ? undefined : word)}
-            >
-              {words}
-            </button>
-          ))}
-        </div>
-      </fieldset>
+      <Brushes
+        brush={spot ? undefined : brush}
+        spot={spot}
+        phase={groupName(at).charAt(0)}
+        canUndo={undo.length > 0}
+        acts={acts}
+        pickBrush={(state) => {
+          setBrush(state);
+          setSpot(undefined);
+        }}
+        pickSpot={setSpot}
+      />
       {v.spots.length > 0 && (
         <p className="small" style={{ marginBottom: 12 }}>
           Spots:{' '}
-          {v.spots.map((s, n) => (
+          {v.spots.map((s, k) => (
             <button
-              key={n}
+              key={k}
               type="button"
               className="pick"
               title="take it away"
-              onClick={() => change({ ...v, spots: v.spots.filter((_, k) => k !== n) })}
+              onClick={() => change({ ...v, spots: v.spots.filter((_, o) => o !== k) })}
             >
+              <svg width="22" height="22" viewBox="-11 -11 22 22" aria-hidden="true">
+                <SpotShape kind={s.spot} />
+              </svg>
               {groupName(Number(s.group) - 1)} {SPOTS.find(([w]) => w === s.spot)?.[1]} ×
             </button>
           ))}
         </p>
       )}
       <div className="grid3">
-        <TypedField label="Poles" value={v.poles} problem={problemAt(refused, 'poles')} onChange={setPoles} />
+        <div>
+          <TypedField
+            label="Poles"
+            value={v.poles}
+            problem={problemAt(refused, 'poles')}
+            onChange={(text) => {
+              change(forPoles(v, text));
+              setCoils('');
+              setAt(0);
+            }}
+          />
+          <button
+            type="button"
+            className="pick tight"
+            aria-pressed={2 * n === 3 * Number(v.poles)}
+            onClick={() => change(forPoles(v, v.poles, 2 * n !== 3 * Number(v.poles)))}
+          >
+            consequent poles: half the groups
+          </button>
+        </div>
+        <TypedField
+          label="Coils in each group"
+          hint="alike; or 4 3"
+          value={coils}
+          problem={(look?.problems ?? refused).find((p) => p.field.startsWith('groupCoils'))}
+          onChange={(text) => {
+            setCoils(text);
+            change({ ...v, groupCoils: coilsRound(text, n) });
+          }}
+        />
+        <TypedField
+          label="Parallel circuits"
+          hint="not counted"
+          value={v.circuits}
+          problem={problemAt(look?.problems ?? refused, 'circuits')}
+          onChange={(circuits) => change({ ...v, circuits })}
+        />
+      </div>
+      <div className="grid2">
         <Picks
           label="Connected in"
           value={v.connection}

@@ -1,6 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
-import { groupName, StatorRing, type GroupState } from './StatorRing';
+import type { GroupState } from './painting';
+import { StatorRing } from './StatorRing';
 
 function ring(over: Partial<Parameters<typeof StatorRing>[0]> = {}) {
   const states: GroupState[] = Array<GroupState>(12).fill('bright');
@@ -8,7 +9,7 @@ function ring(over: Partial<Parameters<typeof StatorRing>[0]> = {}) {
   render(
     <StatorRing
       states={states}
-      coilsPerGroup={4}
+      coils={Array<number>(12).fill(4)}
       spots={[]}
       at={0}
       middle="none dark"
@@ -20,10 +21,6 @@ function ring(over: Partial<Parameters<typeof StatorRing>[0]> = {}) {
 }
 
 describe('the stator ring', () => {
-  it('names groups in the order A, C, B', () => {
-    expect([0, 1, 2, 3, 4, 5, 11].map(groupName)).toEqual(['A1', 'C1', 'B1', 'A2', 'C2', 'B2', 'B4']);
-  });
-
   it('tells each group’s place and state to those who cannot see it', () => {
     ring();
     expect(screen.getByText('group 2, C1, bright')).toBeInTheDocument();
@@ -42,19 +39,41 @@ describe('the stator ring', () => {
     expect(onGroup).not.toHaveBeenCalled();
   });
 
-  it('is walked by arrow and Enter and hands other keys on', () => {
+  it('is walked by arrow and Enter, paints on with Shift, and hands other keys on', () => {
     const { onMove, onKey } = ring();
     const area = screen.getByRole('application');
     fireEvent.keyDown(area, { key: 'ArrowRight' });
     fireEvent.keyDown(area, { key: 'Enter' });
-    fireEvent.keyDown(area, { key: 'ArrowLeft' });
-    expect(onMove.mock.calls).toEqual([[1], [1], [-1]]);
+    fireEvent.keyDown(area, { key: 'ArrowLeft', shiftKey: true });
+    expect(onMove.mock.calls).toEqual([
+      [1, false],
+      [1, false],
+      [-1, true],
+    ]);
     fireEvent.keyDown(area, { key: '4' });
     expect(onKey).toHaveBeenCalledOnce();
   });
 
-  it('marks every group that carries a spot', () => {
-    ring({ spots: [2, 7] });
-    expect(document.querySelectorAll('circle')).toHaveLength(2);
+  it('draws each spot by its own shape', () => {
+    ring({
+      spots: [
+        { group: 1, kind: 'in-slot' },
+        { group: 1, kind: 'phase-barrier' },
+        { group: 6, kind: 'in-slot' },
+      ],
+    });
+    const shapes = [...document.querySelectorAll('.spot path')].map((p) => p.getAttribute('d'));
+    expect(shapes).toHaveLength(3);
+    expect(new Set(shapes).size).toBe(2);
+  });
+
+  it('draws a group as wide as its coils', () => {
+    ring({ coils: [8, ...Array<number>(11).fill(4)] });
+    const marks = [...document.querySelectorAll('path[stroke="var(--brass)"]')].map((p) =>
+      p.getAttribute('d'),
+    );
+    // 52 coils round: the second barrier stands after 8 of them.
+    const angle = (2 * Math.PI * 8) / 52;
+    expect(marks[1]).toContain(`L ${(197 * Math.sin(angle)).toFixed(2)}`);
   });
 });

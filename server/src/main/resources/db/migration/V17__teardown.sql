@@ -13,3 +13,14 @@ alter table bench_test add constraint bench_test_kind_check check (kind in ('tes
   'lead-sets', 'single-phase-windings', 'protector', 'bearing-insulation', 'withstand-record', 'surge-rise', 'starting-gear', 'start-log',
   'rolled-leads', 'run-watch', 'vibration', 'rotor-proof', 'shaft-voltage', 'heat-run', 'rotor-balance',
   'circuit-insulation', 'pole-check', 'bearing-seats', 'air-gap', 'shaft-runout'));
+-- What started the failures of closed jobs, counted once when a job leaves: the priors learn from it.
+alter table job add column closed_cause text check (length(closed_cause) between 1 and 60);
+create table closed_cause_count (
+  explanation text primary key check (length(explanation) between 1 and 60),
+  jobs int not null check (jobs >= 0)
+);
+create table closed_cause_reset (
+  at timestamptz not null,
+  by_whom text not null,
+  jobs int not null
+);

@@ -38,8 +38,12 @@ public record Advice(String explanation, Chain chain, List<Prevention> roots) {
                 .toList();
     }
 
-    /** Advice on one explanation of this job. */
-    static Advice of(Explanation explanation, List<String> codes, Map<String, String> plate) {
+    /** Advice on an explanation of which this job shows nothing. */
+    public static Advice alone(Explanation explanation) {
+        return of(explanation, List.of(), Map.of());
+    }
+
+    private static Advice of(Explanation explanation, List<String> codes, Map<String, String> plate) {
         EvidenceTable table = EvidenceTable.shipped();
         return new Advice(
                 explanation.word(),

@@ -47,7 +47,6 @@ final class MapReading {
                 facts.add(
                         new MapFact("map-burst", burst + (burst == 1 ? " group burst open." : " groups burst open.")));
             }
-            facts.add(new MapFact("map-three-phase", heat.length + " groups in threes: a three-phase winding."));
             if (map.spots().isEmpty()) {
                 facts.add(new MapFact("map-no-spot", "No single burn was found on it."));
             }

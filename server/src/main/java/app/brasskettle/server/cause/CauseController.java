@@ -3,16 +3,26 @@ package app.brasskettle.server.cause;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.EvidenceTable;
 import app.brasskettle.core.cause.Explanation;
+import app.brasskettle.core.cause.FailureRanking;
+import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.People;
+import app.brasskettle.server.access.Person;
+import app.brasskettle.server.access.Role;
+import app.brasskettle.server.jobs.ClosedCauses;
 import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobView;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -27,8 +37,14 @@ class CauseController {
     /** A piece of evidence added, struck or restored, with the reason for striking it. */
     record EvidenceBody(String code, String action, String reason) {}
 
-    /** What somebody concludes; a reason is needed where the product leads elsewhere. */
-    record Conclusion(String explanation, String reason) {}
+    /** Pieces to leave out and to suppose. */
+    record WhatIf(List<String> without, List<String> with) {}
+
+    /** What this shop's closed jobs taught: the estimated share, the jobs, and the share that comes of both. */
+    record Learnt(String explanation, String spoken, double estimated, int closed, double share) {}
+
+    /** Priors with who last reset what was learnt. */
+    record Priors(int countsFor, List<Learnt> learnt, Optional<ClosedCauses.Reset> reset) {}
 
     /** A piece of evidence people can add. */
     record Choice(String code, String kind, String words) {}
@@ -40,9 +56,11 @@ class CauseController {
     record Vocabulary(List<Choice> evidence, List<ExplanationWord> explanations) {}
 
     private final JobBook book;
+    private final ClosedCauses closed;
 
-    CauseController(JobBook book) {
+    CauseController(JobBook book, ClosedCauses closed) {
         this.book = book;
+        this.closed = closed;
     }
 
     @GetMapping("/api/cause/vocabulary")
@@ -60,8 +78,13 @@ class CauseController {
     @PostMapping("/api/jobs/{tag}/evidence")
     JobView evidence(@PathVariable String tag, @RequestBody EvidenceBody body, Authentication who) {
         Problems problems = new Problems();
-        if (Word.parse(Evidence.class, body.code()).isEmpty()) {
+        boolean fact = isFact(tag, body.code());
+        if (!fact && Word.parse(Evidence.class, body.code()).isEmpty()) {
             problems.add("code", Problem.Code.WORD, "code is no piece of evidence this table has");
+        }
+        if (fact && "add".equals(body.action())) {
+            problems.add(
+                    "action", Problem.Code.CONTRADICTION, "action is add; what the coil map says comes from the map");
         }
         EventKind kind = EventKind.EVIDENCE_ADDED;
         switch (body.action() == null ? "" : body.action()) {
@@ -82,12 +105,60 @@ class CauseController {
                 JobBook.Hand.of(People.of(who), null));
     }
 
+    /** A piece of evidence read from the coil map of this job, which can be struck and not added. */
+    private boolean isFact(String tag, String code) {
+        return code != null
+                && code.startsWith("map-")
+                && book.view(tag).ranking().facts().stream()
+                        .anyMatch(f -> f.code().equals(code));
+    }
+
     @PostMapping("/api/jobs/{tag}/conclusion")
-    JobView conclude(@PathVariable String tag, @RequestBody Conclusion body, Authentication who) {
+    JobView conclude(@PathVariable String tag, @RequestBody Conclusions.Conclusion body, Authentication who) {
+        Person person = People.of(who);
         return book.addEvent(
                 tag,
                 EventKind.CONCLUDED,
-                Conclusions.detail(book.view(tag).ranking(), body.explanation(), body.reason()),
-                JobBook.Hand.of(People.of(who), null));
+                Conclusions.detail(book.view(tag), body, person),
+                JobBook.Hand.of(person, null));
+    }
+
+    /** The ranking if some pieces did not count and others were there; nothing is kept. */
+    @PostMapping("/api/jobs/{tag}/cause/what-if")
+    FailureRanking whatIf(@PathVariable String tag, @RequestBody WhatIf body) {
+        Problems problems = new Problems();
+        List<Evidence> with = new ArrayList<>();
+        for (String code : body.with() == null ? List.<String>of() : body.with()) {
+            Word.parse(Evidence.class, code)
+                    .ifPresentOrElse(
+                            with::add,
+                            () -> problems.add(
+                                    "with",
+                                    Problem.Code.WORD,
+                                    "“" + code + "” is no piece of evidence this table has"));
+        }
+        problems.throwIfAny();
+        Set<String> without = body.without() == null ? Set.of() : Set.copyOf(body.without());
+        return JobReading.whatIf(book.record(tag), without, with);
+    }
+
+    @GetMapping("/api/cause/priors")
+    Priors priors() {
+        Map<Explanation, Integer> counts = closed.counts();
+        EvidenceTable estimated = EvidenceTable.shipped().learnt(Map.of());
+        EvidenceTable learnt = EvidenceTable.shipped().learnt(counts);
+        return new Priors(
+                EvidenceTable.ESTIMATE_COUNTS_FOR,
+                Arrays.stream(Explanation.values())
+                        .map(e -> new Learnt(
+                                e.word(), e.spoken(), estimated.share(e), counts.getOrDefault(e, 0), learnt.share(e)))
+                        .toList(),
+                closed.lastReset());
+    }
+
+    @PostMapping("/api/cause/priors/reset")
+    Priors reset(Authentication who) {
+        closed.reset(People.of(who, Role.LEAD, Role.ADMIN).displayName(), OffsetDateTime.now(ZoneOffset.UTC));
+        return priors();
     }
 }

@@ -1,52 +1,133 @@
 package app.brasskettle.server.cause;
 
+import app.brasskettle.core.cause.Chain;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.cause.FailureRanking;
+import app.brasskettle.core.jobs.Advice;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.server.access.Person;
+import app.brasskettle.server.access.Role;
+import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.problems.RefusedException;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Conclusions as they are kept: what a person says, beside what the product thought at that moment. */
 public final class Conclusions {
 
+    private static final int LONGEST = 400;
+    private static final int MOST_RECOMMENDATIONS = 20;
+
     private Conclusions() {}
 
     /**
-     * The record of a conclusion.
+     * What somebody concludes.
      *
-     * @param ranking explanations as weighed now
-     * @param explanation what is concluded
-     * @param reason why; needed where the evidence leads elsewhere
-     * @throws app.brasskettle.core.worksheet.InvalidInputException when the explanation is unknown or the reason missing
+     * @param explanation what started it
+     * @param reason why; needed where the evidence leads elsewhere, and where it overrules somebody
+     * @param root what lies under it: a root of the table by its code, or own words
+     * @param recommendations to the customer, as edited
      */
-    public static Map<String, Object> detail(FailureRanking ranking, String explanation, String reason) {
+    public record Conclusion(String explanation, String reason, String root, List<String> recommendations) {
+
+        public Conclusion {
+            reason = reason == null ? "" : reason.strip();
+            root = root == null ? "" : root.strip();
+            recommendations = recommendations == null
+                    ? List.of()
+                    : recommendations.stream()
+                            .map(r -> r == null ? "" : r.strip())
+                            .filter(r -> !r.isEmpty())
+                            .toList();
+        }
+
+        /** A conclusion and nothing beside it. */
+        public static Conclusion plain(String explanation, String reason) {
+            return new Conclusion(explanation, reason, "", List.of());
+        }
+    }
+
+    /**
+     * The record of a conclusion on {@code job} by {@code person}.
+     *
+     * @throws app.brasskettle.core.worksheet.InvalidInputException when the explanation is unknown or a reason is missing
+     * @throws RefusedException when it says something else than a colleague concluded, and {@code person} is no lead hand
+     */
+    public static Map<String, Object> detail(JobView job, Conclusion said, Person person) {
+        FailureRanking ranking = job.ranking();
         FailureRanking.Ranked leader = ranking.ranking().get(0);
-        String why = reason == null ? "" : reason.strip();
         Problems problems = new Problems();
-        if (Word.parse(Explanation.class, explanation).isEmpty()) {
+        Optional<Explanation> explanation = Word.parse(Explanation.class, said.explanation());
+        if (explanation.isEmpty()) {
             problems.add("explanation", Problem.Code.WORD, "explanation must be one of the list");
-        } else if (!leader.explanation().equals(explanation) && why.isEmpty()) {
+        } else if (!leader.explanation().equals(said.explanation())
+                && said.reason().isEmpty()) {
             problems.add(
                     "reason",
                     Problem.Code.MISSING,
                     "The evidence leads to " + leader.spoken()
                             + ". Say why you conclude otherwise; both stay on record");
         }
+        length("reason", said.reason(), problems);
+        length("root", said.root(), problems);
+        if (problems.size("recommendations", said.recommendations(), 0, MOST_RECOMMENDATIONS)) {
+            for (int i = 0; i < said.recommendations().size(); i++) {
+                length("recommendations[" + i + "]", said.recommendations().get(i), problems);
+            }
+        }
+        explanation.ifPresent(e -> overruling(job, said, person, problems));
         problems.throwIfAny();
         FailureRanking.Ranked own = ranking.ranking().stream()
-                .filter(r -> r.explanation().equals(explanation))
+                .filter(r -> r.explanation().equals(said.explanation()))
                 .findFirst()
                 .orElseThrow();
+        Advice advice = job.adviceOn(explanation.orElseThrow());
         return Map.of(
                 "explanation", own.explanation(),
                 "spoken", own.spoken(),
-                "reason", why,
+                "reason", said.reason(),
                 "probability", own.probability(),
                 "leader", leader.spoken(),
+                "root", root(said.root(), advice),
+                "chain", advice.chain().links().stream().map(Chain.Link::words).toList(),
+                "recommendations", said.recommendations(),
                 "probabilities",
                         ranking.ranking().stream()
                                 .map(r -> Map.of("explanation", r.explanation(), "probability", r.probability()))
                                 .toList());
+    }
+
+    private static void length(String field, String text, Problems problems) {
+        if (text.length() > LONGEST) {
+            problems.add(field, Problem.Code.RANGE, field + " has at most " + LONGEST + " characters");
+        }
+    }
+
+    /** A colleague's conclusion is a lead hand's to overrule, with a reason; one's own may be changed. */
+    private static void overruling(JobView job, Conclusion said, Person person, Problems problems) {
+        Optional<JobView.Concluded> before = job.concluded()
+                .filter(c -> !c.explanation().equals(said.explanation()))
+                .filter(c -> !c.done().by().equals(person.displayName()));
+        if (before.isEmpty()) {
+            return;
+        }
+        String theirs = before.get().done().by() + " concluded " + before.get().spoken();
+        if (person.role() != Role.LEAD && person.role() != Role.ADMIN) {
+            throw RefusedException.forbidden(theirs + ". A lead hand may overrule it, with a reason");
+        }
+        if (said.reason().isEmpty() && problems.clear("reason")) {
+            problems.add("reason", Problem.Code.MISSING, theirs + ". Say why you overrule it; both stay on record");
+        }
+    }
+
+    private static String root(String said, Advice advice) {
+        return advice.roots().stream()
+                .filter(r -> r.root().equals(said))
+                .map(r -> r.words())
+                .findFirst()
+                .orElse(said);
     }
 }

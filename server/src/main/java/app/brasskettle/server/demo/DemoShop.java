@@ -185,7 +185,7 @@ class DemoShop implements ApplicationRunner {
         } else if (sheet.isPresent()) {
             book.writeSheet(tag, sheet.get(), 0, deed.with(), hand);
         } else if (event.isPresent()) {
-            book.addEvent(tag, event.get(), detail(tag, event.get(), deed.with()), hand);
+            book.addEvent(tag, event.get(), detail(tag, event.get(), deed.with(), PEOPLE.get(deed.by())), hand);
         } else {
             test(tag, deed, Word.parse(TestKind.class, deed.what()).orElseThrow(), hand);
         }
@@ -199,10 +199,10 @@ class DemoShop implements ApplicationRunner {
                 : DemoPictures.plate(List.of(job.identity().motor().split(" · ")));
     }
 
-    private Map<String, Object> detail(String tag, EventKind kind, Map<String, Object> told) {
+    private Map<String, Object> detail(String tag, EventKind kind, Map<String, Object> told, Person by) {
         return switch (kind) {
             case CONCLUDED ->
-                Conclusions.detail(book.view(tag).ranking(), text(told, "explanation"), text(told, "reason"));
+                Conclusions.detail(book.view(tag), json.convertValue(told, Conclusions.Conclusion.class), by);
             case CHOSEN ->
                 Answers.detail(
                         book.view(tag).choice(),

@@ -39,6 +39,7 @@ public class JobBook {
     private final CustomerStore customers;
     private final SettingsStore settings;
     private final InstrumentStore instruments;
+    private final ClosedCauses closed;
 
     JobBook(
             JobStore store,
@@ -47,7 +48,9 @@ public class JobBook {
             RequestKeys keys,
             CustomerStore customers,
             SettingsStore settings,
-            InstrumentStore instruments) {
+            InstrumentStore instruments,
+            ClosedCauses closed) {
+        this.closed = closed;
         this.instruments = instruments;
         this.customers = customers;
         this.settings = settings;
@@ -335,6 +338,9 @@ public class JobBook {
     /** Leaves what the core reads now on the job's row, and shows it. */
     JobView summarise(String tag) {
         RecordedJob job = load(store.byTag(tag).orElseThrow());
+        closed.settle(
+                job.row.id(),
+                job.row.left().flatMap(l -> job.last(EventKind.CONCLUDED)).map(e -> e.text("explanation")));
         JobReading reading = JobReading.of(job.record(), JobClock.seconds(JobClock.now()));
         Optional<Plate> plate = job.plate();
         store.summary(
@@ -362,7 +368,12 @@ public class JobBook {
 
     RecordedJob load(JobRow row) {
         return new RecordedJob(
-                row, store.sheets(row.id()), testStore.tests(row.id()), store.events(row.id()), settings.current());
+                row,
+                store.sheets(row.id()),
+                testStore.tests(row.id()),
+                store.events(row.id()),
+                settings.current(),
+                closed.counts());
     }
 
     /** The job, held until the transaction ends. */

@@ -33,6 +33,7 @@ public class JobFiles {
     private final Journal journal;
     private final CustomerStore customers;
     private final SettingsStore settings;
+    private final ClosedCauses closed;
 
     JobFiles(
             JobBook book,
@@ -40,7 +41,9 @@ public class JobFiles {
             TestStore testStore,
             Journal journal,
             CustomerStore customers,
-            SettingsStore settings) {
+            SettingsStore settings,
+            ClosedCauses closed) {
+        this.closed = closed;
         this.book = book;
         this.store = store;
         this.testStore = testStore;
@@ -134,6 +137,7 @@ public class JobFiles {
         store.setDown(id, told.setDown());
         store.waiting(id, told.waiting());
         store.left(id, told.left());
+        closed.elsewhere(id);
         journal.write(
                 id,
                 hand.name(),

@@ -5,6 +5,7 @@ import app.brasskettle.core.quantity.UnitSystem;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -105,6 +106,13 @@ record JobRow(
         String text(String name) {
             Object value = detail.get(name);
             return value == null ? "" : value.toString();
+        }
+
+        /** A list of texts; none where the event has no such list. */
+        List<String> texts(String name) {
+            return detail.get(name) instanceof List<?> list
+                    ? list.stream().map(String::valueOf).toList()
+                    : List.of();
         }
 
         double figure(String name) {

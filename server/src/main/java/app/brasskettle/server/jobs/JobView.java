@@ -1,5 +1,6 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.choice.ChoiceReading;
 import app.brasskettle.core.energise.EnergiseGate;
@@ -8,6 +9,7 @@ import app.brasskettle.core.insulation.AbsorptionFit;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.insulation.TestVoltage;
+import app.brasskettle.core.jobs.Advice;
 import app.brasskettle.core.jobs.ApartReading;
 import app.brasskettle.core.jobs.ArrivalReading;
 import app.brasskettle.core.jobs.JobReading;
@@ -42,12 +44,22 @@ public record JobView(
         Bench bench,
         List<JobReading.Piece> evidence,
         FailureRanking ranking,
+        List<Advice> advice,
         Optional<WindingResult> winding,
         Optional<Judgement> windingMeasured,
         Optional<ChoiceReading> choice,
         Optional<Concluded> concluded,
+        List<Concluded> overruledConclusions,
         Optional<Chosen> chosen,
         SimulatedMotorView simulatedMotor) {
+
+    /** What an explanation would mean on this job; the chain alone where it is none of the leading ones. */
+    public Advice adviceOn(Explanation explanation) {
+        return advice.stream()
+                .filter(a -> a.explanation().equals(explanation.word()))
+                .findFirst()
+                .orElseGet(() -> Advice.alone(explanation));
+    }
 
     /** Whose motor, what it is, and what the outage has cost. */
     public record Identity(
@@ -138,9 +150,23 @@ public record JobView(
 
     public record Surge(SurgeSet set, SurgeSet.Outcome outcome, boolean simulated, Done done) {}
 
-    /** A conclusion with the probability the product gave it at that moment. */
+    /**
+     * A conclusion with the probability the product gave it at that moment.
+     *
+     * @param root what lies under it, in words; empty where nobody said
+     * @param chain from what started it to what was found, as it stood
+     * @param recommendations to the customer, as edited
+     */
     public record Concluded(
-            String explanation, String spoken, String reason, double probabilityThen, String leaderThen, Done done) {}
+            String explanation,
+            String spoken,
+            String reason,
+            double probabilityThen,
+            String leaderThen,
+            String root,
+            List<String> chain,
+            List<String> recommendations,
+            Done done) {}
 
     /** The customer's answer. */
     public record Chosen(String option, String customer, String how, String reason, Done done) {}

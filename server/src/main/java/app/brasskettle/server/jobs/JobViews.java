@@ -61,10 +61,12 @@ final class JobViews {
                 bench(job, record, reading),
                 reading.evidence(),
                 reading.ranking(),
+                reading.advice(),
                 record.winding(),
                 measured(record, record.winding()),
                 reading.choice(),
                 job.last(EventKind.CONCLUDED).map(JobViews::concluded),
+                overruledConclusions(job),
                 job.last(EventKind.CHOSEN).map(JobViews::chosen),
                 simulated(job.row.simulatedMotor()));
     }
@@ -244,6 +246,18 @@ final class JobViews {
         return new JobView.Done(t.by(), t.at(), t.simulated() ? "simulated instrument" : instrument);
     }
 
+    /** Conclusions that another one followed which says something else, newest first. */
+    private static List<JobView.Concluded> overruledConclusions(RecordedJob job) {
+        List<JobView.Concluded> overruled = new ArrayList<>();
+        List<JobRow.EventRow> all = job.all(EventKind.CONCLUDED);
+        for (int i = all.size() - 2; i >= 0; i--) {
+            if (!all.get(i).text("explanation").equals(all.get(i + 1).text("explanation"))) {
+                overruled.add(concluded(all.get(i)));
+            }
+        }
+        return List.copyOf(overruled);
+    }
+
     private static JobView.Concluded concluded(JobRow.EventRow e) {
         return new JobView.Concluded(
                 e.text("explanation"),
@@ -251,6 +265,9 @@ final class JobViews {
                 e.text("reason"),
                 e.figure("probability"),
                 e.text("leader"),
+                e.text("root"),
+                e.texts("chain"),
+                e.texts("recommendations"),
                 new JobView.Done(e.by(), e.at(), ""));
     }
 

@@ -143,7 +143,7 @@ final class Ledger {
             case EVIDENCE_ADDED -> add(e, Verdict.UNPROVEN, "Seen: " + e.text("words"), "cause");
             case EVIDENCE_STRUCK ->
                 add(e, Verdict.UNPROVEN, "Struck: " + e.text("words") + ", " + e.text("reason"), "cause");
-            case CONCLUDED -> add(e, Verdict.HOLDS, "Cause concluded: " + e.text("spoken"), "cause");
+            case CONCLUDED -> concluded(e);
             case CHOSEN -> add(e, Verdict.HOLDS, e.text("option") + " chosen by " + e.text("customer"), "choose");
             case SET_DOWN -> add(e, Verdict.UNPROVEN, "Set down: “" + e.text("handsWere") + "”", "gate");
             case SKIPPED -> add(e, Verdict.UNPROVEN, station(e) + " skipped: " + e.text("reason"), "gate");
@@ -170,6 +170,20 @@ final class Ledger {
             case PICKED_UP -> add(e, Verdict.UNPROVEN, "Picked up again", "gate");
             case VOLTAGE_APPLIED, ISOLATED, EVIDENCE_RESTORED -> {}
         }
+    }
+
+    private void concluded(JobRow.EventRow e) {
+        boolean last = job.last(EventKind.CONCLUDED).filter(l -> l == e).isPresent();
+        String root = e.text("root").isEmpty() ? "" : "; root: " + e.text("root");
+        lines.add(new JobView.LedgerEntry(
+                Verdict.HOLDS,
+                "Cause concluded: " + e.text("spoken") + root,
+                e.by(),
+                e.at(),
+                "cause",
+                false,
+                !last,
+                last ? "" : "concluded anew since"));
     }
 
     private static String station(JobRow.EventRow e) {

@@ -1,6 +1,7 @@
 package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.cause.Evidence;
+import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.GateFacts;
@@ -48,6 +49,7 @@ final class RecordedJob {
     final List<JobRow.EventRow> events;
 
     private final ShopSettings shop;
+    private final Map<Explanation, Integer> closed;
     private JobRecord record;
 
     RecordedJob(
@@ -55,8 +57,10 @@ final class RecordedJob {
             List<JobRow.SheetRow> sheets,
             List<JobRow.TestRow> tests,
             List<JobRow.EventRow> events,
-            ShopSettings shop) {
+            ShopSettings shop,
+            Map<Explanation, Integer> closed) {
         this.row = row;
+        this.closed = closed;
         this.shop = shop;
         this.sheets = sheets;
         this.tests = tests;
@@ -65,7 +69,7 @@ final class RecordedJob {
 
     /** The same record beside a row that was written since. */
     RecordedJob at(JobRow newer) {
-        RecordedJob job = new RecordedJob(newer, sheets, tests, events, shop);
+        RecordedJob job = new RecordedJob(newer, sheets, tests, events, shop, closed);
         job.record = record;
         return job;
     }
@@ -158,6 +162,7 @@ final class RecordedJob {
                 added(),
                 struck(),
                 last(EventKind.CONCLUDED).map(e -> e.text("spoken")),
+                closed,
                 read(SheetKind.WINDING, WindingData.class).map(rules::winding),
                 read(SheetKind.OFFERS, ChoiceSheet.class),
                 last(EventKind.CHOSEN).map(e -> e.text("option")));

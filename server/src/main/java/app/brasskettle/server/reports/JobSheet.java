@@ -6,19 +6,12 @@ import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.server.jobs.JobView;
-import app.brasskettle.server.photos.Photo;
 import app.brasskettle.server.settings.ShopSettings;
 import java.time.OffsetDateTime;
-import java.util.ArrayList;
-import java.util.Base64;
 import java.util.List;
-import java.util.Map;
 
 /** The sheet of a job as a page of XHTML: what came in, what was found, what it means, what was chosen. */
 final class JobSheet extends SheetPage {
-
-    /** A photograph with its picture as a JPEG. */
-    record Pictured(Photo photo, byte[] jpeg) {}
 
     private final JobView job;
     private final String printedBy;
@@ -56,11 +49,12 @@ final class JobSheet extends SheetPage {
         arrival();
         plate();
         out.append(TestPages.html(job));
-        coilMap();
+        TeardownPages teardown = new TeardownPages(job, photos);
+        out.append(teardown.html());
         cause();
         winding();
         options();
-        photographs();
+        photographs(teardown.left());
         line(
                 "<br/><span class=\"soft\">Local codes, the test equipment’s instructions and licensed practice come first. "
                         + "Readings marked simulated come from a model and say nothing of a real motor.</span>");
@@ -91,22 +85,12 @@ final class JobSheet extends SheetPage {
         });
     }
 
-    private void photographs() {
-        if (photos.isEmpty()) {
+    private void photographs(List<Pictured> left) {
+        if (left.isEmpty()) {
             return;
         }
         open("Photographs");
-        for (Pictured p : photos) {
-            out.append("<div class=\"photo\"><img src=\"data:image/jpeg;base64,")
-                    .append(Base64.getEncoder().encodeToString(p.jpeg()))
-                    .append("\"/><br/>")
-                    .append(esc(p.photo().caption()))
-                    .append(" <span class=\"soft\">")
-                    .append(esc(p.photo().by()))
-                    .append(", ")
-                    .append(day(p.photo().at()))
-                    .append("</span></div>");
-        }
+        left.forEach(this::photograph);
         close();
     }
 
@@ -122,28 +106,6 @@ final class JobSheet extends SheetPage {
         });
     }
 
-    private void coilMap() {
-        JobView.Sheet sheet = job.sheets().get("coil-map");
-        if (sheet == null || !(sheet.typed().get("groups") instanceof List<?> groups) || groups.isEmpty()) {
-            return;
-        }
-        List<Integer> spots = new ArrayList<>();
-        if (sheet.typed().get("spots") instanceof List<?> list) {
-            for (Object s : list) {
-                if (s instanceof Map<?, ?> m) {
-                    spots.add((int) Double.parseDouble(String.valueOf(m.get("group"))));
-                }
-            }
-        }
-        open("Coil map, seen from the connection end");
-        out.append("<table><tr><td style=\"width:160pt;border:0\">")
-                .append(CoilMapDrawing.svg(groups.stream().map(Object::toString).toList(), spots))
-                .append("</td><td style=\"border:0\">");
-        job.ranking().facts().forEach(f -> line(esc(f.sentence())));
-        out.append("</td></tr></table>");
-        close();
-    }
-
     private void cause() {
         FailureRanking ranking = job.ranking();
         open("Cause");
@@ -156,13 +118,25 @@ final class JobSheet extends SheetPage {
                         "<span class=\"soft\">for: " + pieces(r.forPieces()) + "<br/>against: " + pieces(r.against())
                                 + "</span>"));
         out.append("</table>");
-        job.concluded()
-                .ifPresent(c -> line("<b>Concluded: " + esc(c.spoken()) + "</b>, by "
-                        + esc(c.done().by()) + ", "
-                        + day(c.done().at()) + "; the product gave it " + Figures.percent(100 * c.probabilityThen())
-                        + "."
-                        + (c.reason().isBlank() ? "" : " " + esc(c.reason()))));
+        job.concluded().ifPresent(c -> concluded("Concluded", c));
+        job.overruledConclusions().forEach(c -> concluded("Overruled", c));
         close();
+    }
+
+    private void concluded(String word, JobView.Concluded c) {
+        line("<b>" + word + ": " + esc(c.spoken()) + "</b>, by "
+                + esc(c.done().by()) + ", "
+                + day(c.done().at()) + "; the product gave it " + Figures.percent(100 * c.probabilityThen())
+                + "."
+                + (c.reason().isBlank() ? "" : " " + esc(c.reason())));
+        if (!c.chain().isEmpty()) {
+            String root = c.root().isEmpty() ? "root not known" : c.root();
+            line(esc(root + " → " + String.join(" → ", c.chain())));
+        }
+        if (word.equals("Concluded") && !c.recommendations().isEmpty()) {
+            line("<b>So that it does not come back:</b>");
+            c.recommendations().forEach(r -> line("– " + esc(r)));
+        }
     }
 
     private static String pieces(List<FailureRanking.Piece> pieces) {

@@ -46,9 +46,9 @@ class ReportController {
     ResponseEntity<byte[]> sheet(@PathVariable String tag, Authentication who) {
         String by = People.of(who).displayName();
         JobView job = book.view(tag);
-        List<JobSheet.Pictured> pictured = photos.of(tag).stream()
+        List<Pictured> pictured = photos.of(tag).stream()
                 .limit(MOST_PICTURES)
-                .map(p -> new JobSheet.Pictured(p, photos.picture(tag, p.id())))
+                .map(p -> new Pictured(p, photos.picture(tag, p.id())))
                 .toList();
         return pdf(tag, new JobSheet(job, pictured, settings.current(), by, OffsetDateTime.now(ZoneOffset.UTC)).html());
     }

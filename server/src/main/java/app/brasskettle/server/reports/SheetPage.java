@@ -7,6 +7,7 @@ import app.brasskettle.server.jobs.JobView;
 import java.time.OffsetDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
 
@@ -26,6 +27,7 @@ abstract class SheetPage {
             section { page-break-inside: avoid; }
             .photo { display: inline-block; width: 86mm; margin: 0 3mm 3mm 0; vertical-align: top; }
             .photo img { width: 86mm; }
+            .beside .photo, .beside .photo img { width: 52mm; }
             """;
 
     final StringBuilder out = new StringBuilder();
@@ -55,6 +57,18 @@ abstract class SheetPage {
                 "<span class=\"n\">" + Markup.esc(s.formula()) + " = " + Figures.plain(s.value()) + " "
                         + Markup.esc(s.unit()) + "</span>"));
         out.append("</table>");
+    }
+
+    final void photograph(Pictured p) {
+        out.append("<div class=\"photo\"><img src=\"data:image/jpeg;base64,")
+                .append(Base64.getEncoder().encodeToString(p.jpeg()))
+                .append("\"/><br/>")
+                .append(esc(p.photo().caption()))
+                .append(" <span class=\"soft\">")
+                .append(esc(p.photo().by()))
+                .append(", ")
+                .append(day(p.photo().at()))
+                .append("</span></div>");
     }
 
     final void done(JobView.Done done) {

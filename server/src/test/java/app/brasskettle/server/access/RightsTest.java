@@ -100,6 +100,9 @@ class RightsTest {
         TABLE.put("PUT /api/jobs/{tag}/instruments/motor", ALL);
         TABLE.put("POST /api/jobs/{tag}/evidence", ALL);
         TABLE.put("POST /api/jobs/{tag}/parts/{id}", ALL);
+        TABLE.put("POST /api/jobs/{tag}/cause/what-if", ALL);
+        TABLE.put("GET /api/cause/priors", ALL);
+        TABLE.put("POST /api/cause/priors/reset", LEADS);
         TABLE.put("GET /api/teardown/vocabulary", ALL);
         TABLE.put("POST /api/jobs/{tag}/conclusion", ALL);
         TABLE.put("GET /api/jobs/{tag}/offers/estimate", ALL);

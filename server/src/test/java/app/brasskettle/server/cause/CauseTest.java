@@ -114,6 +114,123 @@ class CauseTest {
                 .with(400);
     }
 
+    private Visitor.Answer conclude(Visitor who, String tag, String explanation, String reason) {
+        return who.post("/api/jobs/" + tag + "/conclusion", Map.of("explanation", explanation, "reason", reason));
+    }
+
+    @Test
+    void aLeadHandOverrulesAColleagueWithAReasonAndBothStand(Visitor again) {
+        String tag = painted();
+        conclude(visitor, tag, "lost-phase", "").with(200);
+        Visitor lead = again.stranger().as("lead");
+        assertThat(conclude(lead, tag, "unbalanced-voltage", " ").with(400).problemFields())
+                .containsExactly("reason");
+        JsonNode over = conclude(lead, tag, "unbalanced-voltage", "Measured 4 % unbalance at the board.")
+                .with(200)
+                .json();
+        assertThat(over.at("/concluded/spoken").asString()).isEqualTo("unbalanced voltage");
+        assertThat(over.at("/overruledConclusions/0/spoken").asString()).isEqualTo("lost phase");
+        assertThat(over.at("/overruledConclusions/0/done/by").asString()).isEqualTo("Mara Orre");
+        Visitor technician = again.stranger().as("tech");
+        assertThat(conclude(technician, tag, "overload", "I think so").with(403).text())
+                .contains("A lead hand may overrule it");
+        conclude(technician, tag, "unbalanced-voltage", "agreed").with(200);
+    }
+
+    @Test
+    void aConclusionKeepsItsChainItsRootAndWhatTheCustomerIsTold() {
+        String tag = painted();
+        JsonNode advice = visitor.get("/api/jobs/" + tag).json().at("/advice/0");
+        assertThat(advice.get("explanation").asString()).isEqualTo("lost-phase");
+        assertThat(advice.get("roots").toString()).contains("set to 29 A");
+        JsonNode job = visitor.post(
+                        "/api/jobs/" + tag + "/conclusion",
+                        Map.of(
+                                "explanation", "lost-phase",
+                                "reason", "",
+                                "root", "no-phase-relay",
+                                "recommendations", List.of(" Phase-loss relay ", "")))
+                .with(200)
+                .json();
+        assertThat(job.at("/concluded/root").asString()).isEqualTo("no relay that trips on a lost phase");
+        assertThat(job.at("/concluded/chain").toString()).contains("two phases carry the load");
+        assertThat(job.at("/concluded/recommendations").toString()).isEqualTo("[\"Phase-loss relay\"]");
+        assertThat(visitor.post(
+                                "/api/jobs/" + tag + "/conclusion",
+                                Map.of("explanation", "lost-phase", "root", "x".repeat(401)))
+                        .with(400)
+                        .problemFields())
+                .containsExactly("root");
+    }
+
+    @Test
+    void whatIfMovesTheRankingAndKeepsNothing() {
+        String tag = painted();
+        JsonNode before = visitor.get("/api/jobs/" + tag).json().get("ranking");
+        JsonNode supposed = visitor.post(
+                        "/api/jobs/" + tag + "/cause/what-if",
+                        Map.of("without", List.of("map-two-phases-dark-wye"), "with", List.of("winding-wet")))
+                .with(200)
+                .json();
+        assertThat(supposed.at("/ranking/0/explanation").asString()).isNotEqualTo("lost-phase");
+        assertThat(visitor.get("/api/jobs/" + tag).json().get("ranking")).isEqualTo(before);
+        assertThat(visitor.post("/api/jobs/" + tag + "/cause/what-if", Map.of("with", List.of("full-moon")))
+                        .with(400)
+                        .problemFields())
+                .containsExactly("with");
+    }
+
+    @Test
+    void whatTheMapSaysCanBeStruckWithAReason() {
+        String tag = painted();
+        JsonNode struck = evidence(tag, "map-two-phases-dark-wye", "strike", "soot, not heat")
+                .with(200)
+                .json();
+        assertThat(struck.at("/ranking/facts/0/struck").asBoolean()).isTrue();
+        assertThat(struck.at("/ranking/ranking/0/explanation").asString()).isNotEqualTo("lost-phase");
+        assertThat(evidence(tag, "map-two-phases-dark-wye", "add", "").with(400).problemFields())
+                .containsExactly("action");
+        assertThat(evidence(tag, "map-all-dark", "strike", "x").with(400).problemFields())
+                .containsExactly("code");
+        assertThat(evidence(tag, "map-two-phases-dark-wye", "restore", "")
+                        .with(200)
+                        .json()
+                        .at("/ranking/ranking/0/explanation")
+                        .asString())
+                .isEqualTo("lost-phase");
+    }
+
+    private int closedAs(String explanation) {
+        for (JsonNode each : visitor.get("/api/cause/priors").json().get("learnt")) {
+            if (each.get("explanation").asString().equals(explanation)) {
+                return each.get("closed").asInt();
+            }
+        }
+        throw new AssertionError(explanation);
+    }
+
+    @Test
+    void priorsLearnFromJobsThatLeftAndCanBeReset(Visitor again) {
+        int before = closedAs("lost-phase");
+        String tag = painted();
+        conclude(visitor, tag, "lost-phase", "").with(200);
+        assertThat(closedAs("lost-phase")).as("still in the shop").isEqualTo(before);
+        Visitor office = again.stranger().as("office");
+        office.post("/api/jobs/" + tag + "/leave", Map.of("how", "collected")).with(200);
+        assertThat(closedAs("lost-phase")).isEqualTo(before + 1);
+        office.post("/api/jobs/" + tag + "/come-back", Map.of()).with(200);
+        assertThat(closedAs("lost-phase")).isEqualTo(before);
+        office.post("/api/jobs/" + tag + "/leave", Map.of("how", "collected")).with(200);
+        visitor.post("/api/cause/priors/reset", Map.of()).with(403);
+        JsonNode reset = again.stranger()
+                .as("lead")
+                .post("/api/cause/priors/reset", Map.of())
+                .with(200)
+                .json();
+        assertThat(reset.at("/reset/jobs").asInt()).isEqualTo(before + 1);
+        assertThat(closedAs("lost-phase")).isZero();
+    }
+
     @Test
     void aMapThatDoesNotFitThePolesIsRefused() {
         String tag = Plates.plated(visitor);

@@ -11,6 +11,7 @@ import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -52,7 +53,10 @@ class JobSheetTest {
         assertThat(text("TQ-0409"))
                 .contains("TQ-0409", "cream separator", "Fell Creamery")
                 .contains("Winding resistance", "Insulation to frame (simulated)", "Surge comparison")
-                .contains("Phase B is dark, 4 times round")
+                .contains("Group 3 of every three is dark, 4 times round: phase B")
+                .contains("7 of 7 joints marked", "12. Shaft key, drive end (small) not yet")
+                .contains("So that it does not come back", "set to 35 A")
+                .contains("no relay that trips on a lost phase → one line gone")
                 .contains("Concluded: lost phase")
                 .contains("Recondition, rewind or replace", "Rewind chosen by R. Ashe")
                 .contains("licensed practice come first", "Tarn Quay Motor Works");
@@ -103,9 +107,22 @@ class JobSheetTest {
     @Test
     void theDrawingHasAWedgeForEveryGroupAndAMarkForEverySpot() {
         String svg = CoilMapDrawing.svg(
-                java.util.List.of("dark", "bright", "burst", "warm", "dull", "dark"), java.util.List.of(1, 3));
+                List.of("dark", "bright", "burst", "warm", "dull", "dark"),
+                List.of(),
+                List.of(new CoilMapDrawing.Mark(1, "in-slot"), new CoilMapDrawing.Mark(3, "phase-barrier")));
         assertThat(svg.split("stroke-width=\"0.6\"")).hasSize(7);
-        assertThat(svg.split("<circle")).hasSize(3);
+        assertThat(svg.split("class=\"spot\"")).hasSize(3);
         assertThat(svg).contains(">A1<", ">C1<", ">B1<", ">B2<");
+    }
+
+    /** Two groups of 1 and 2 coils part the ring at 120°, where the sine is √3/2 and the cosine −1/2. */
+    @Test
+    void aGroupIsAsWideAsItsCoils() {
+        String even = CoilMapDrawing.svg(List.of("dark", "dark"), List.of(), List.of());
+        String uneven = CoilMapDrawing.svg(List.of("dark", "dark"), List.of(1.0, 2.0), List.of());
+        double angle = 2 * Math.PI / 3 - 0.015;
+        String corner = String.format(java.util.Locale.ROOT, "%.2f %.2f", 95 * Math.sin(angle), -95 * Math.cos(angle));
+        assertThat(uneven).contains(corner);
+        assertThat(even).doesNotContain(corner);
     }
 }

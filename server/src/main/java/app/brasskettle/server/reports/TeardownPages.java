@@ -1,0 +1,167 @@
+package app.brasskettle.server.reports;
+
+import app.brasskettle.core.leads.LeadMapReading;
+import app.brasskettle.core.teardown.LogReading;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.server.jobs.JobView;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** What a motor taken apart showed, in its printed sheet: parts, leads, findings and coil map, each beside its photographs. */
+final class TeardownPages extends SheetPage {
+
+    private final JobView job;
+    private final List<Pictured> left;
+
+    TeardownPages(JobView job, List<Pictured> photos) {
+        this.job = job;
+        this.left = new ArrayList<>(photos);
+    }
+
+    String html() {
+        job.apart().log().ifPresent(this::parts);
+        job.apart().leads().ifPresent(this::leads);
+        findings();
+        coilMap();
+        return out.toString();
+    }
+
+    /** Photographs that no page of the teardown took. */
+    List<Pictured> left() {
+        return List.copyOf(left);
+    }
+
+    private void parts(LogReading log) {
+        open("Marks, parts and the way back");
+        log.lines().forEach(this::judgement);
+        if (!log.joints().isEmpty()) {
+            out.append("<table>");
+            log.joints().forEach(j -> row(esc(j.spoken()), esc(j.mark().orElse("not marked"))));
+            out.append("</table>");
+        }
+        if (!log.reassembly().isEmpty()) {
+            out.append("<table><tr><th>reassembly, last off first on</th><th>as it sat</th><th>back</th></tr>");
+            int place = 1;
+            for (LogReading.FittingStep step : log.reassembly()) {
+                out.append("<tr><td>")
+                        .append(place++)
+                        .append(". ")
+                        .append(esc(step.spoken()))
+                        .append(step.small() ? " <span class=\"soft\">(small)</span>" : "")
+                        .append("</td><td>")
+                        .append(esc(step.details()))
+                        .append("</td><td>")
+                        .append(step.refit()
+                                .map(r -> esc(
+                                        r.leftOut().map(w -> "stays out: " + w).orElse("back on") + ", " + r.by()))
+                                .orElse("not yet"))
+                        .append("</td></tr>");
+            }
+            out.append("</table>");
+        }
+        photographs("teardown/parts", "");
+        photographs("teardown/together", "");
+        close();
+    }
+
+    private void leads(LeadMapReading leads) {
+        open("Leads as they lay");
+        leads.lines().forEach(this::judgement);
+        out.append("<table><tr><th>terminal</th><th>leads</th><th>joined to</th></tr>");
+        for (LeadMapReading.Terminal t : leads.terminals()) {
+            out.append("<tr><td>")
+                    .append(esc(t.name().isEmpty() ? "none" : t.name()))
+                    .append("</td><td>")
+                    .append(esc(String.join(", ", t.leads())))
+                    .append("</td><td>")
+                    .append(esc(String.join(", ", t.joins())))
+                    .append("</td></tr>");
+        }
+        out.append("</table>");
+        photographs("teardown/lead-map", "");
+        close();
+    }
+
+    private void findings() {
+        job.apart().findings().ifPresent(f -> {
+            open("Found on it");
+            List<String> keys = keys();
+            for (int i = 0; i < f.lines().size(); i++) {
+                Judgement line = f.lines().get(i);
+                judgement(line);
+                if (i < keys.size()) {
+                    photographs("", keys.get(i));
+                }
+            }
+            photographs("teardown/findings", "");
+            close();
+        });
+    }
+
+    /** What a photograph of each finding is filed under. */
+    private List<String> keys() {
+        List<String> keys = new ArrayList<>();
+        JobView.Sheet sheet = job.sheets().get("findings");
+        if (sheet != null && sheet.typed().get("findings") instanceof List<?> list) {
+            for (Object each : list) {
+                if (each instanceof Map<?, ?> m) {
+                    Object condition = m.get("condition");
+                    keys.add(m.get("component") + ", " + m.get("place") + ", "
+                            + (condition == null || condition.toString().isEmpty() ? "other" : condition));
+                }
+            }
+        }
+        return keys;
+    }
+
+    private void coilMap() {
+        JobView.Sheet sheet = job.sheets().get("coil-map");
+        if (sheet == null || !(sheet.typed().get("groups") instanceof List<?> groups) || groups.isEmpty()) {
+            return;
+        }
+        open("Coil map, seen from the connection end");
+        out.append("<table><tr><td style=\"width:160pt;border:0\">")
+                .append(CoilMapDrawing.svg(groups.stream().map(Object::toString).toList(), coils(sheet), spots(sheet)))
+                .append("</td><td class=\"beside\" style=\"border:0\">");
+        job.ranking().facts().forEach(f -> line(esc(f.sentence()) + (f.struck() ? " <b>(struck)</b>" : "")));
+        Object worse = sheet.typed().get("worseEnd");
+        if (worse != null && !worse.toString().isBlank()) {
+            line("Worse at: " + esc(worse.toString().replace('-', ' ')) + ".");
+        }
+        line("<span class=\"soft\">thin arcs bright · dots warm · lines dull · solid dark · pale bars burst</span>");
+        photographs("teardown/coils", "");
+        out.append("</td></tr></table>");
+        close();
+    }
+
+    private static List<CoilMapDrawing.Mark> spots(JobView.Sheet sheet) {
+        List<CoilMapDrawing.Mark> spots = new ArrayList<>();
+        if (sheet.typed().get("spots") instanceof List<?> list) {
+            for (Object s : list) {
+                if (s instanceof Map<?, ?> m) {
+                    spots.add(new CoilMapDrawing.Mark(
+                            (int) Double.parseDouble(String.valueOf(m.get("group"))), String.valueOf(m.get("spot"))));
+                }
+            }
+        }
+        return spots;
+    }
+
+    private static List<Double> coils(JobView.Sheet sheet) {
+        return sheet.typed().get("groupCoils") instanceof List<?> list
+                ? list.stream().map(c -> Double.valueOf(c.toString())).toList()
+                : List.of();
+    }
+
+    /** Photographs of a step, or of one finding, that stand nowhere yet. */
+    private void photographs(String step, String finding) {
+        List<Pictured> here = left.stream()
+                .filter(p -> finding.isEmpty()
+                        ? p.photo().step().equals(step)
+                        : p.photo().finding().equals(finding))
+                .toList();
+        here.forEach(this::photograph);
+        left.removeAll(here);
+    }
+}
