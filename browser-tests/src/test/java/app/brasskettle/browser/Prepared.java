@@ -1,5 +1,6 @@
 package app.brasskettle.browser;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -39,6 +40,21 @@ final class Prepared {
                         "ratedSpeedRpm", "965",
                         "connection", "delta")));
         return received(hand, plate);
+    }
+
+    /** Records that the supply is locked out and proved dead. */
+    static void lockedOut(Hand hand, String tag) {
+        call(hand, "POST", "/api/jobs/" + tag + "/lock-out", Map.of("means", "two-pole tester, meter"));
+    }
+
+    /** Paints the stator of a four-pole motor in wye that lost line B. */
+    static void painted(Hand hand, String tag) {
+        List<String> groups = new ArrayList<>();
+        for (int g = 0; g < 12; g++) {
+            groups.add(g % 3 == 2 ? "bright" : "dark");
+        }
+        Map<String, Object> map = Map.of("connection", "wye", "poles", "4", "groups", groups, "spots", List.of());
+        call(hand, "PUT", "/api/jobs/" + tag + "/sheets/coil-map", Map.of("version", 0, "typed", map));
     }
 
     /** A capacitor-start motor of 0.75 kW; its tag. */

@@ -147,6 +147,13 @@ class SliceTest {
         hand.page()
                 .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Teardown"))
                 .click();
+        hand.seesHeading("Marks and parts");
+        hand.pick("Ball bearings, no caps");
+        hand.press("all 3 as usual");
+        hand.sees("3 of 3 joints marked");
+        hand.page()
+                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Coil map"))
+                .click();
         hand.seesHeading("What the coils say");
         Locator ring = hand.page().getByRole(AriaRole.APPLICATION);
         ring.focus();
