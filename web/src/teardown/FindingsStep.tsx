@@ -204,7 +204,7 @@ function Found({
   change: (part: Partial<FindingText>) => void;
   remove: () => void;
 }) {
-  const [open, setOpen] = useState(words === '');
+  const [open, setOpen] = useState(finding.condition === '');
   return (
     <li>
       <Mark verdict={judged?.verdict ?? 'unproven'} />

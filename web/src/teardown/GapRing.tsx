@@ -1,3 +1,5 @@
+import './teardown.css';
+
 const BORE = 150;
 const GAP = 34;
 

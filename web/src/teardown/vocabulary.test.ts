@@ -2,13 +2,16 @@ import { describe, expect, it } from 'vitest';
 import { marked, NO_LOG, spokenPart, takenOff } from './vocabulary';
 
 describe('a log of parts', () => {
-  it('gives each part a number once, also after one was taken out', () => {
-    let log = takenOff(takenOff(NO_LOG, 'Fan', 'other-end'), 'Rotor', 'frame');
-    log = takenOff({ ...log, parts: log.parts.slice(1) }, 'Shaft key', 'drive-end', { small: true });
-    expect(log.parts.map((p) => [p.id, p.part, p.small])).toEqual([
-      [2, 'Rotor', false],
-      [3, 'Shaft key', true],
-    ]);
+  it('gives each part a number of its own and keeps their order', () => {
+    let log = NO_LOG;
+    for (let n = 0; n < 300; n++) {
+      log = takenOff(log, `part ${n}`, 'frame');
+    }
+    log = takenOff(log, 'Shaft key', 'drive-end', { small: true });
+    expect(new Set(log.parts.map((p) => p.id)).size).toBe(301);
+    expect(log.parts.every((p) => p.id >= 1 && p.id <= 9999)).toBe(true);
+    expect(log.parts[7]?.part).toBe('part 7');
+    expect(log.parts[300]?.small).toBe(true);
   });
 
   it('names a part with its place as the core does', () => {

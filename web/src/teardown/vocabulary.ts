@@ -71,14 +71,26 @@ export function spokenPart(part: { part: string; end: PartEnd }): string {
   return part.end === 'frame' ? part.part : `${part.part}, ${part.end.replace('-', ' ')}`;
 }
 
-/** A part as it comes off, its number the next one that this log never gave. */
+const LAST_ID = 9999;
+
+/** A number no part of this log has; drawn, so that two people who log at once do not give the same one. */
+function freeId(log: LogText): number {
+  for (;;) {
+    const id = 1 + Math.floor(LAST_ID * Math.random());
+    if (!log.parts.some((p) => p.id === id)) {
+      return id;
+    }
+  }
+}
+
+/** A part as it comes off, at the end of the log. */
 export function takenOff(
   log: LogText,
   part: string,
   end: PartEnd,
   more: { small?: boolean; state?: PartState } = {},
 ): LogText {
-  const id = Math.max(0, ...log.parts.map((p) => p.id)) + 1;
+  const id = freeId(log);
   return {
     ...log,
     parts: [

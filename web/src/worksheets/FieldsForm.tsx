@@ -205,16 +205,16 @@ function Series({
   const list: unknown[] = Array.isArray(value) ? value : [];
   const wrong = problems.find((p) => p.field === path || p.field.startsWith(`${path}[`));
   return (
-    <label className="field words">
+    <label className={kind === 'pairs' && unit ? 'field words wide' : 'field words'}>
       <span className="label">
         {label}
-        {kind === 'pairs' && (unit ? `, ${unit}, one row as 65.01-65.02` : ', pairs as 1-4')}{' '}
+        {kind === 'pairs' && (unit ? `, ${unit}, a plane a line, as 65.01-65.02` : ', pairs as 1-4')}{' '}
         <span className="figure small">{list.length}</span>
       </span>
       <Input.TextArea
         rows={kind === 'series' && list.length > 20 ? 4 : 2}
         style={{ fontFamily: 'var(--mono)' }}
-        defaultValue={list.map((v) => (Array.isArray(v) ? v.join('-') : String(v))).join(' ')}
+        defaultValue={list.map((v) => (Array.isArray(v) ? v.join('-') : String(v))).join(unit ? '\n' : ' ')}
         onChange={(e) => {
           const words = e.target.value.split(/\s+/).filter(Boolean);
           onChange(words.length === 0 && kind === 'series' ? undefined : words.map((w) => readWord(kind, w)));

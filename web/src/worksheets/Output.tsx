@@ -74,6 +74,10 @@ function Value({ name, value }: { name: string; value: unknown }) {
   if (value === null || value === undefined) {
     return <span className="soft">–</span>;
   }
+  // A seat's tolerance is a few thousandths: a length is shown to the micrometre.
+  if (typeof value === 'number' && /Mm$/.test(name)) {
+    return <>{value.toFixed(3)} mm</>;
+  }
   if (typeof value === 'number') {
     return (
       <>

@@ -80,7 +80,7 @@ public final class AirGapWorksheet {
         String next = switch (verdict) {
             case HOLDS -> "The rotor lies well.";
             case STOP ->
-                "Look at bearings, housings and register; run no power. Move the feeler and turn the rotor: what turns with it is the rotor's.";
+                "Look at bearings, housings and register; run no power. Move the feeler and turn the rotor: what turns with it is the rotor’s.";
             default -> "Measure seats and housings before it goes together.";
         };
         return new Judgement(verdict, headline, lies, SOURCE, next);

@@ -50,7 +50,7 @@ public final class ShaftRunoutWorksheet {
                     case HOLDS -> "The shaft runs true.";
                     case STOP ->
                         "Turn the gauge to the bearing seat: if that runs true, the extension is bent. Straighten, or a new shaft.";
-                    default -> "It will serve; note it for the customer's alignment.";
+                    default -> "It will serve; note it for the customer’s alignment.";
                 });
         return new ShaftRunoutResult(
                 runout,

@@ -230,7 +230,7 @@ public record LogReading(
                         + log.removalReason().get(),
                 school,
                 SHOP,
-                own ? "Keep them until the cause is concluded." : "The other way than the shop's; the reason stands.");
+                own ? "Keep them until the cause is concluded." : "The other way than the shop’s; the reason stands.");
     }
 
     private static Judgement weight(TeardownLog log) {
@@ -238,13 +238,13 @@ public record LogReading(
                 .map(kg -> new Judgement(
                         Verdict.HOLDS,
                         "Stator weighed with its winding: " + Figures.plain(kg) + " kg",
-                        "The copper's mass is the difference after stripping",
+                        "The copper’s mass is the difference after stripping",
                         SHOP,
                         ""))
                 .orElseGet(() -> new Judgement(
                         Verdict.UNPROVEN,
                         "Stator not weighed",
-                        "After stripping the copper's mass cannot be had any more",
+                        "After stripping the copper’s mass cannot be had any more",
                         SHOP,
                         "Weigh it now, with its winding."));
     }

@@ -29,7 +29,7 @@ public record OpeningGate(boolean open, List<Reason> holding) {
             holding.add(new Reason(
                     "explosion-protected",
                     "Explosion-protected by its plate; this shop has no certificate for such motors",
-                    "A certified repairer opens it, or a certificate on record in the shop's settings",
+                    "A certified repairer opens it, or a certificate on record in the shop’s settings",
                     "plate"));
         }
         unsafeExposure.ifPresent(e ->

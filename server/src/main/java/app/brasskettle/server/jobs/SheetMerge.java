@@ -6,13 +6,16 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 
 /**
  * Two people's changes of one sheet, told apart by what stood there before either of them.
  *
  * <p>What only one of them changed is taken; what both changed alike is taken once; what they changed differently is a clash
- * that a person settles. Lists are merged place by place while all three are of one length, else as a whole.
+ * that a person settles. Lists whose entries have a name of their own (an {@code id}, or a joint with its end) are merged entry
+ * by entry: what either of them added stands, what either took out is gone. Other lists are merged place by place while all three
+ * are of one length, else as a whole.
  */
 final class SheetMerge {
 
@@ -56,6 +59,9 @@ final class SheetMerge {
         if (theirs instanceof Map<?, ?> t && mine instanceof Map<?, ?> m) {
             return maps(field, before instanceof Map<?, ?> b ? b : Map.of(), t, m);
         }
+        if (named(theirs) && named(mine) && (blank(before) || named(before))) {
+            return entries(field, entriesOf(before), entriesOf(theirs), entriesOf(mine));
+        }
         if (before instanceof List<?> b
                 && theirs instanceof List<?> t
                 && mine instanceof List<?> m
@@ -69,6 +75,44 @@ final class SheetMerge {
         }
         clashes.add(new Clash(field, before, theirs, mine));
         return theirs;
+    }
+
+    private static boolean named(Object list) {
+        return list instanceof List<?> l
+                && !l.isEmpty()
+                && l.stream().allMatch(e -> e instanceof Map<?, ?> m && name(m).isPresent());
+    }
+
+    /** What an entry is known by, whoever writes it. */
+    private static Optional<String> name(Map<?, ?> entry) {
+        if (entry.get("id") instanceof Number id) {
+            return Optional.of("id " + id);
+        }
+        return entry.containsKey("joint")
+                ? Optional.of(entry.get("joint") + ", " + entry.get("end"))
+                : Optional.empty();
+    }
+
+    private static Map<String, Map<?, ?>> entriesOf(Object list) {
+        Map<String, Map<?, ?>> entries = new LinkedHashMap<>();
+        if (list instanceof List<?> l) {
+            l.forEach(e -> entries.put(name((Map<?, ?>) e).orElseThrow(), (Map<?, ?>) e));
+        }
+        return entries;
+    }
+
+    private List<Object> entries(
+            String field, Map<String, Map<?, ?>> before, Map<String, Map<?, ?>> theirs, Map<String, Map<?, ?>> mine) {
+        Set<String> names = new LinkedHashSet<>(theirs.keySet());
+        names.addAll(mine.keySet());
+        List<Object> merged = new ArrayList<>();
+        for (String name : names) {
+            Object one = value(field + "[" + merged.size() + "]", before.get(name), theirs.get(name), mine.get(name));
+            if (one != null) {
+                merged.add(one);
+            }
+        }
+        return merged;
     }
 
     /** Nothing, an empty text and an empty list are alike: an untouched field is one or the other. */
