@@ -2,7 +2,6 @@ package app.brasskettle.server.jobs;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -13,9 +12,8 @@ class SheetMergeTest {
         return Map.of("id", id, "part", "part " + id, "state", state);
     }
 
-    @SafeVarargs
-    private static Map<String, Object> log(Map<String, Object>... parts) {
-        return Map.of("parts", Arrays.asList(parts));
+    private static Map<String, Object> log(Object... parts) {
+        return Map.of("parts", List.of(parts));
     }
 
     private static SheetMerge.Outcome merge(
