@@ -281,24 +281,6 @@ public class JobBook {
         return summarise(tag);
     }
 
-    /** Records a part put back, left out or off again; with the last one the motor is together, and tests grow old. */
-    @Transactional
-    public JobView addPart(String tag, EventKind kind, Map<String, Object> detail, Hand hand) {
-        if (repeated(hand)) {
-            return view(tag);
-        }
-        JobView after = addEvent(tag, kind, detail, hand);
-        boolean together = kind != EventKind.PART_OFF_AGAIN
-                && after.apart().log().filter(l -> l.off() == 0).isPresent();
-        return together
-                ? addEvent(
-                        tag,
-                        EventKind.WORKED,
-                        Map.of("work", "reassembled"),
-                        new Hand(hand.person(), Optional.empty(), hand.at()))
-                : after;
-    }
-
     /** Sets what the simulated motor of a job is like. */
     @Transactional
     public JobView setSimulatedMotor(String tag, Map<String, Object> motor, Hand hand) {

@@ -11,6 +11,7 @@ import app.brasskettle.server.access.People;
 import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.jobs.PartBook;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.Arrays;
 import java.util.List;
@@ -37,9 +38,11 @@ class TeardownController {
     record Vocabulary(List<Build> builds, List<Condition> conditions) {}
 
     private final JobBook book;
+    private final PartBook parts;
 
-    TeardownController(JobBook book) {
+    TeardownController(JobBook book, PartBook parts) {
         this.book = book;
+        this.parts = parts;
     }
 
     @GetMapping("/api/teardown/vocabulary")
@@ -75,7 +78,7 @@ class TeardownController {
             default -> problems.add("action", Problem.Code.WORD, "action must be one of refit, leave-out, off");
         }
         problems.throwIfAny();
-        return book.addPart(
+        return parts.record(
                 tag,
                 kind,
                 Map.of(
