@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.extension.AfterEachCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
@@ -27,7 +28,7 @@ import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 
 /** The packaged product, running as its own process, and Debian's Chromium to use it with; both once per test run. */
-final class Product implements BeforeAllCallback, ParameterResolver {
+final class Product implements BeforeAllCallback, AfterEachCallback, ParameterResolver {
 
     /** What runs. */
     static final class Running implements AutoCloseable {
@@ -47,6 +48,7 @@ final class Product implements BeforeAllCallback, ParameterResolver {
                                 "--disable-quic",
                                 "--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1")));
         private final List<BrowserContext> contexts = new ArrayList<>();
+        private final List<BrowserContext> lasting = new ArrayList<>();
         private Process server;
 
         Running() {
@@ -59,15 +61,35 @@ final class Product implements BeforeAllCallback, ParameterResolver {
             return "http://127.0.0.1:" + port;
         }
 
-        /** A page of a person's own, with cookies and drafts of their own, in a window of {@code width} × {@code height}. */
+        /**
+         * A page of a person's own, with cookies and drafts of their own, in a window of {@code width} × {@code height}; closed
+         * after the test, since an open page goes on asking for what others changed.
+         */
         Page page(int width, int height) {
+            BrowserContext context = context(width, height);
+            contexts.add(context);
+            return context.newPage();
+        }
+
+        /** The same, open until the last test. */
+        Page lastingPage(int width, int height) {
+            BrowserContext context = context(width, height);
+            lasting.add(context);
+            return context.newPage();
+        }
+
+        private BrowserContext context(int width, int height) {
             BrowserContext context = browser.newContext(new Browser.NewContextOptions()
                     .setViewportSize(width, height)
                     .setBaseURL(address())
                     .setTimezoneId("UTC"));
             context.setDefaultTimeout(PATIENCE_MS);
-            contexts.add(context);
-            return context.newPage();
+            return context;
+        }
+
+        private void closePages() {
+            contexts.forEach(BrowserContext::close);
+            contexts.clear();
         }
 
         void startServer() {
@@ -141,7 +163,8 @@ final class Product implements BeforeAllCallback, ParameterResolver {
 
         @Override
         public void close() {
-            contexts.forEach(BrowserContext::close);
+            closePages();
+            lasting.forEach(BrowserContext::close);
             browser.close();
             playwright.close();
             stopServer();
@@ -181,6 +204,11 @@ final class Product implements BeforeAllCallback, ParameterResolver {
     @Override
     public void beforeAll(ExtensionContext context) {
         running(context);
+    }
+
+    @Override
+    public void afterEach(ExtensionContext context) {
+        running(context).closePages();
     }
 
     @Override

@@ -79,7 +79,7 @@ class ViewsTest {
     /** One page serves all views, since signing in is not what is looked at here. */
     private static Hand lead(Product.Running product) {
         if (lead == null) {
-            lead = new Hand(product.page(1280, 800)).signIn("lead");
+            lead = new Hand(product.lastingPage(1280, 800)).signIn("lead");
         }
         return lead;
     }
