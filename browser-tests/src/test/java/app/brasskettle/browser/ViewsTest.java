@@ -22,51 +22,58 @@ class ViewsTest {
 
     @ParameterizedTest
     @CsvSource({
-        "/, What needs hands next",
-        "/receive, Receive a motor",
-        "/jobs/TQ-0402/receive, As it came in",
-        "/jobs/TQ-0402/plate, Nameplate",
-        "/jobs/TQ-0410/plate, Nameplate",
-        "/jobs/TQ-0401/course, Out of the usual order",
-        "/jobs/TQ-0401/journal, Journal",
-        "/motors/SW0417B, Motor SW0417B",
-        "/customers/1, Harrow Grain Terminal",
-        "/shop, Ivo Dalby",
-        "/jobs/TQ-0402/bench/dead, Dead",
-        "/jobs/TQ-0411/bench/resistance, Winding resistance",
-        "/jobs/TQ-0402/bench/insulation, Insulation to frame",
-        "/jobs/TQ-0403/bench/surge, Surge",
-        "/jobs/TQ-0403/bench/balance, Balance",
-        "/jobs/TQ-0405/bench/windings, Main and start winding",
-        "/jobs/TQ-0405/bench/gear, Switch",
-        "/jobs/TQ-0407/bench/watch, Quarter-hour watch",
-        "/jobs/TQ-0407/bench/release, Release to run",
-        "/jobs/TQ-0412/bench/step-voltage, Step voltage",
-        "/jobs/TQ-0412/bench/surge-rise, Surge",
-        "/triage, The pile",
-        "/jobs/TQ-0408/teardown/parts, Marks and parts",
-        "/jobs/TQ-0401/teardown/lead-map, Leads as they lie",
-        "/jobs/TQ-0408/teardown/findings, What is found on it",
-        "/jobs/TQ-0408/teardown/air-gap, Air gap",
-        "/jobs/TQ-0408/teardown/together, Reassembly",
-        "/jobs/TQ-0401/teardown/coils, What the coils say",
-        "/jobs/TQ-0401/cause, What started it",
-        "/jobs/TQ-0406/winding, Winding data",
-        "/jobs/TQ-0404/choose, Recondition",
-        "/jobs/TQ-0404/gate, Power: shut",
-        "/worksheets/insulation-resistance, Insulation to frame"
+        "/, What needs hands next, true",
+        "/receive, Receive a motor, false",
+        "/jobs/TQ-0402/receive, As it came in, false",
+        "/jobs/TQ-0402/plate, Nameplate, false",
+        "/jobs/TQ-0401/course, Out of the usual order, false",
+        "/jobs/TQ-0401/journal, Journal, false",
+        "/motors/SW0417B, Motor SW0417B, false",
+        "/customers/1, Harrow Grain Terminal, false",
+        "/shop, Ivo Dalby, false",
+        "/jobs/TQ-0402/bench/dead, Dead, false",
+        "/jobs/TQ-0411/bench/resistance, Winding resistance, false",
+        "/jobs/TQ-0402/bench/insulation, Insulation to frame, true",
+        "/jobs/TQ-0403/bench/surge, Surge, true",
+        "/jobs/TQ-0403/bench/balance, Balance, false",
+        "/jobs/TQ-0405/bench/windings, Main and start winding, false",
+        "/jobs/TQ-0407/bench/release, Release to run, false",
+        "/jobs/TQ-0412/bench/step-voltage, Step voltage, false",
+        "/triage, The pile, true",
+        "/jobs/TQ-0408/teardown/parts, Marks and parts, true",
+        "/jobs/TQ-0401/teardown/lead-map, Leads as they lie, false",
+        "/jobs/TQ-0408/teardown/findings, What is found on it, true",
+        "/jobs/TQ-0408/teardown/air-gap, Air gap, false",
+        "/jobs/TQ-0408/teardown/together, Reassembly, false",
+        "/jobs/TQ-0401/teardown/coils, What the coils say, true",
+        "/jobs/TQ-0401/cause, What started it, true",
+        "/jobs/TQ-0406/winding, Winding data, false",
+        "/jobs/TQ-0404/choose, Recondition, true",
+        "/jobs/TQ-0404/gate, Power: shut, true",
+        "/worksheets/insulation-resistance, Insulation to frame, false"
     })
-    void nothingGraveStandsInTheWayOfAssistiveTechnology(String path, String heading, Product.Running product) {
+    void nothingGraveStandsInTheWayOfAssistiveTechnology(
+            String path, String heading, boolean dark, Product.Running product) {
         Hand hand = lead(product);
         hand.goTo(path);
         hand.seesHeading(heading);
-        assertThat(grave(new AxeBuilder(hand.page()))).as("light").isEmpty();
+        assertThat(grave(axe(hand, path))).as("light").isEmpty();
+        // Nothing but colours differs in the dark, and they are the same few everywhere: the views that use most of
+        // them tell.
+        if (!dark) {
+            return;
+        }
         hand.press("dark setting");
-        // Nothing but colours differs in the dark.
-        assertThat(grave(new AxeBuilder(hand.page()).withRules(List.of("color-contrast"))))
+        assertThat(grave(axe(hand, path).withRules(List.of("color-contrast"))))
                 .as("dark")
                 .isEmpty();
         hand.press("light setting");
+    }
+
+    /** The whole page of the first job; of the others the work in the middle, since band, stations and ledger are the same. */
+    private static AxeBuilder axe(Hand hand, String path) {
+        AxeBuilder axe = new AxeBuilder(hand.page());
+        return path.startsWith("/jobs/") && !path.equals("/jobs/TQ-0402/receive") ? axe.include("main") : axe;
     }
 
     private static List<String> grave(AxeBuilder axe) {

@@ -50,7 +50,7 @@ final class Belief {
     }
 
     double priorDecibans(Explanation explanation) {
-        return 10 * Math.log10(table.prior(explanation));
+        return 10 * Math.log10(table.share(explanation));
     }
 
     double sumDecibans(Explanation explanation) {

@@ -21,6 +21,9 @@ import org.apache.commons.csv.CSVRecord;
  */
 public final class EvidenceTable {
 
+    /** How many closed jobs the estimated shares count for, before a shop has closed its own. */
+    public static final int ESTIMATE_COUNTS_FOR = 100;
+
     /** No piece shows for certain, however strong its weight. */
     static final double SURE = 0.97;
 
@@ -79,7 +82,10 @@ public final class EvidenceTable {
                     weights.computeIfAbsent(row.get("evidence"), k -> new EnumMap<>(Explanation.class));
             for (String item : row.get("weights").split(";")) {
                 String[] parts = item.strip().split(" ");
-                own.put(explanation(parts[0]), new Weight(Double.parseDouble(parts[1]), row.get("reason")));
+                Weight weight = new Weight(Double.parseDouble(parts[1]), row.get("reason"));
+                if (own.put(explanation(parts[0]), weight) != null) {
+                    throw new IllegalStateException(row.get("evidence") + " weighs twice for " + parts[0]);
+                }
             }
         }
         for (CSVRecord row : rows("priors.csv")) {
@@ -92,9 +98,6 @@ public final class EvidenceTable {
     public static EvidenceTable shipped() {
         return SHIPPED;
     }
-
-    /** How many closed jobs the estimated shares count for, before a shop has closed its own. */
-    public static final int ESTIMATE_COUNTS_FOR = 100;
 
     /**
      * The same table with what a shop's own closed jobs teach: each share becomes (estimate · 100 + own count) / (100 + all own),
@@ -112,7 +115,7 @@ public final class EvidenceTable {
 
     /** Share of failed motors that an explanation started, before any evidence. */
     public double share(Explanation explanation) {
-        return prior(explanation);
+        return priors.get(explanation);
     }
 
     /** Every piece of evidence there is, in the order of the file. */
@@ -136,10 +139,6 @@ public final class EvidenceTable {
                 .filter(e -> !told.contains(e.group().substring(QUIET.length() + 1)))
                 .map(Entry::code)
                 .toList();
-    }
-
-    double prior(Explanation explanation) {
-        return priors.get(explanation);
     }
 
     /** Decibans of {@code code} for {@code explanation}; nothing said weighs 0. */

@@ -33,7 +33,7 @@ class EvidenceTableTest {
                     .isNotEmpty()
                     .allMatch(w -> !w.reason().isBlank());
         }
-        assertThat(Arrays.stream(Explanation.values()).mapToDouble(TABLE::prior).sum())
+        assertThat(Arrays.stream(Explanation.values()).mapToDouble(TABLE::share).sum())
                 .as("priors are shares of all failed motors")
                 .isCloseTo(1, within(0.06));
     }

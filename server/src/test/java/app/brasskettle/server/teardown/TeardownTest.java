@@ -82,6 +82,19 @@ class TeardownTest {
         assertThat(holding(open)).contains("parts-off");
         assertThat(open.at("/apart/log/reassembly/0/spoken").asString()).isEqualTo("Wave washer, other end");
 
+        assertThat(visitor.post(
+                                "/api/jobs/" + tag + "/run-release",
+                                Map.of(
+                                        "checked",
+                                        List.of("bolted-down", "coupling-guarded", "key-captured"),
+                                        "atTheStop",
+                                        "Ivo",
+                                        "rotation",
+                                        "seen"))
+                        .with(409)
+                        .text())
+                .contains("Not together: 2 logged parts are not back");
+
         JsonNode one = part(tag, 2, "refit", "").with(200).json();
         assertThat(one.at("/apart/log/off").asInt()).isEqualTo(1);
         assertThat(holding(one)).contains("parts-off");
