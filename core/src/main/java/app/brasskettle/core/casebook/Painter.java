@@ -27,38 +27,39 @@ final class Painter {
     }
 
     FailurePattern paint(int poles, Optional<String> pattern, double burst, List<Spot> spots, List<Evidence> evidence) {
-        boolean wye = random.nextBoolean();
+        // A phase opens inside a delta only where there is one.
+        boolean wye =
+                random.nextBoolean() && pattern.filter("open-delta"::equals).isEmpty();
         Connection connection =
                 chance(CONNECTION_UNKNOWN) ? Connection.UNKNOWN : wye ? Connection.WYE : Connection.DELTA;
         if (pattern.isEmpty()) {
             return new FailurePattern(connection, poles, List.of(), List.of(), evidence);
         }
         List<GroupState> groups = new ArrayList<>();
-        int[] shades = shades(pattern.get(), wye);
+        Optional<int[]> shades = shades(pattern.get(), wye);
         int n = 3 * poles;
         int at = random.nextInt(n);
         for (int g = 0; g < n; g++) {
-            int heat = shades == null ? placed(pattern.get(), g, at, n) : shades[g % 3];
-            groups.add(seen(heat, burst));
+            groups.add(seen(shades.isPresent() ? shades.get()[g % 3] : placed(pattern.get(), g, at, n), burst));
         }
         return new FailurePattern(connection, poles, groups, spots, evidence);
     }
 
     /** Heat by phase, for patterns that follow the phases; none for those that do not. */
-    private int[] shades(String pattern, boolean wye) {
+    private Optional<int[]> shades(String pattern, boolean wye) {
         int hot = chance(EARLY) ? 2 : 3;
         int cool = random.nextInt(2);
         int odd = random.nextInt(3);
         boolean twoHot = wye != chance(BEYOND_TRANSFORMER);
         return switch (pattern) {
-            case "lost" -> phases(odd, twoHot ? cool : hot, twoHot ? hot : cool);
-            case "unbalanced" -> phases(odd, wye ? hot : cool, wye ? cool : hot);
-            case "open-delta" -> phases(odd, cool, hot);
-            case "shades" -> new int[] {1 + odd % 3, 1 + (odd + 1) % 3, 1 + (odd + 2) % 3};
-            case "all" -> phases(0, hot, hot);
-            case "warm" -> phases(0, 1, 1);
-            case "bright" -> phases(0, 0, 0);
-            default -> null;
+            case "lost" -> Optional.of(phases(odd, twoHot ? cool : hot, twoHot ? hot : cool));
+            case "unbalanced" -> Optional.of(phases(odd, wye ? hot : cool, wye ? cool : hot));
+            case "open-delta" -> Optional.of(phases(odd, cool, hot));
+            case "shades" -> Optional.of(new int[] {1 + odd % 3, 1 + (odd + 1) % 3, 1 + (odd + 2) % 3});
+            case "all" -> Optional.of(phases(0, hot, hot));
+            case "warm" -> Optional.of(phases(0, 1, 1));
+            case "bright" -> Optional.of(phases(0, 0, 0));
+            default -> Optional.empty();
         };
     }
 
