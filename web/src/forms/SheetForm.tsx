@@ -77,7 +77,13 @@ export function SheetForm<T extends object>({
 }
 
 /** Both changes side by side, and a pick for each: nothing of either is lost before somebody decides. */
-function Clashes<T extends object>({ sheet, label }: { sheet: Sheet<T>; label: (field: string) => string }) {
+export function Clashes<T extends object>({
+  sheet,
+  label,
+}: {
+  sheet: Sheet<T>;
+  label: (field: string) => string;
+}) {
   const clash = sheet.clash;
   const [mine, setMine] = useState<Record<string, boolean>>({});
   if (!clash) {

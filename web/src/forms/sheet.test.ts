@@ -1,5 +1,6 @@
-import { describe, expect, it } from 'vitest';
-import { place } from './sheet';
+import { renderHook } from '@testing-library/react';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { place, useKeptAtOnce, type Sheet } from './sheet';
 
 describe('a pick put into a merged sheet', () => {
   it.each([
@@ -18,5 +19,53 @@ describe('a pick put into a merged sheet', () => {
             : { further: [{ ratedPowerW: '8 kW' }] };
     place(tree, path, picked);
     expect(tree).toEqual(wanted);
+  });
+});
+
+describe('a sheet that keeps itself', () => {
+  beforeEach(() => void vi.useFakeTimers());
+  afterEach(() => void vi.useRealTimers());
+
+  function kept(over: object = {}) {
+    const save = vi.fn();
+    const sheet = { value: {}, dirty: true, keep: { isPending: false, isError: false }, save, ...over };
+    const hook = renderHook(({ now, ready }) => useKeptAtOnce(now as unknown as Sheet<object>, ready), {
+      initialProps: { now: sheet, ready: true },
+    });
+    return { save, sheet, hook };
+  }
+
+  it('is sent a moment after the last change, once', () => {
+    const { save, sheet, hook } = kept();
+    vi.advanceTimersByTime(200);
+    hook.rerender({ now: { ...sheet, value: { changed: true } }, ready: true });
+    vi.advanceTimersByTime(200);
+    expect(save).not.toHaveBeenCalled();
+    vi.advanceTimersByTime(400);
+    expect(save).toHaveBeenCalledOnce();
+  });
+
+  it('is sent when its page is left before that moment', () => {
+    const { save, hook } = kept();
+    hook.unmount();
+    expect(save).toHaveBeenCalledOnce();
+  });
+
+  it.each([
+    ['nothing changed', { dirty: false }],
+    ['it was refused and waits for a hand', { keep: { isPending: false, isError: true } }],
+  ])('is not sent while %s', (_, over) => {
+    const { save, hook } = kept(over);
+    vi.advanceTimersByTime(5000);
+    hook.unmount();
+    expect(save).not.toHaveBeenCalled();
+  });
+
+  it('waits while somebody is in the middle of an entry', () => {
+    const { save, sheet, hook } = kept();
+    hook.rerender({ now: sheet, ready: false });
+    vi.advanceTimersByTime(5000);
+    hook.unmount();
+    expect(save).not.toHaveBeenCalled();
   });
 });

@@ -127,4 +127,17 @@ export function useKeptAtOnce<T extends object>(sheet: Sheet<T>, ready = true) {
     const soon = setTimeout(() => save.current(), typing ? TYPING_PAUSE_MS : PAUSE_MS);
     return () => clearTimeout(soon);
   }, [dirty, ready, keep.isPending, keep.isError, value]);
+  // Who taps and leaves at once has tapped all the same.
+  const unsent = useRef(false);
+  useEffect(() => {
+    unsent.current = dirty && ready && !keep.isError;
+  });
+  useEffect(
+    () => () => {
+      if (unsent.current) {
+        save.current();
+      }
+    },
+    [],
+  );
 }

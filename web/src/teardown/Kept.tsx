@@ -1,4 +1,5 @@
 import type { Sheet } from '../forms/sheet';
+import { Clashes, words } from '../forms/SheetForm';
 import { Trouble } from '../forms/Trouble';
 
 /** Whether a sheet that keeps itself is kept, and what stands in the way. */
@@ -6,33 +7,7 @@ export function Kept<T extends object>({ sheet }: { sheet: Sheet<T> }) {
   const clash = sheet.clash;
   return (
     <>
-      {clash ? (
-        <div className="notice" role="alert">
-          <span>
-            <strong>{clash.by} changed the same meanwhile.</strong> Yours is still on this tablet.{' '}
-            <button
-              type="button"
-              className="pick"
-              onClick={() =>
-                sheet.settleClash(Object.fromEntries(clash.clashes.map((c) => [c.field, c.theirs])))
-              }
-            >
-              take theirs
-            </button>{' '}
-            <button
-              type="button"
-              className="pick"
-              onClick={() =>
-                sheet.settleClash(Object.fromEntries(clash.clashes.map((c) => [c.field, c.mine])))
-              }
-            >
-              take mine
-            </button>
-          </span>
-        </div>
-      ) : (
-        <Trouble error={sheet.keep.error} />
-      )}
+      {clash ? <Clashes sheet={sheet} label={words} /> : <Trouble error={sheet.keep.error} />}
       <p className="kept small" role="status">
         {sheet.keep.isError
           ? 'Not kept yet; it is on this tablet.'
