@@ -28,11 +28,7 @@ public final class FailurePatternWorksheet {
                 "Failure pattern",
                 FailurePattern.class,
                 List.of("Evidence table of this product, one reason for each weight"),
-                p -> weigh(p, pattern(p), table, Set.of()));
-    }
-
-    private static List<MapFact> pattern(FailurePattern pattern) {
-        return pattern.map().facts();
+                p -> weigh(p, p.map().facts(), table, Set.of()));
     }
 
     /**

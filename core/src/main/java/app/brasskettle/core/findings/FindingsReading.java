@@ -6,6 +6,7 @@ import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Limit;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Phrase;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -58,7 +59,7 @@ public record FindingsReading(Verdict verdict, List<Judgement> lines, List<Evide
         String place = f.component().contains(f.place().spoken())
                 ? ""
                 : ", " + f.place().spoken();
-        String where = capital(f.component()) + place + ": ";
+        String where = Phrase.capital(f.component()) + place + ": ";
         String note = f.note().orElse("");
         return condition
                 .map(c -> new Judgement(
@@ -106,9 +107,5 @@ public record FindingsReading(Verdict verdict, List<Judgement> lines, List<Evide
                     SHOP,
                     shortSpin ? "Look for drag, over-full grease, a tight cap or a brake." : "");
         });
-    }
-
-    private static String capital(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 }

@@ -2,6 +2,7 @@ package app.brasskettle.core.fits;
 
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Phrase;
 import app.brasskettle.core.worksheet.Worksheet;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -40,7 +41,7 @@ public final class SeatCheckWorksheet {
             Judgement j = r.judgement();
             judgements.add(new Judgement(
                     j.verdict(),
-                    capital(seat.spoken()) + ": " + lower(j.headline()),
+                    Phrase.capital(seat.spoken()) + ": " + Phrase.lower(j.headline()),
                     j.because(),
                     j.source(),
                     j.verdict() == Verdict.STOP ? remedy(seat) : j.next()));
@@ -58,20 +59,12 @@ public final class SeatCheckWorksheet {
     /** What the remedy chosen needs, or what there is to choose from. */
     private static String remedy(SeatCheck.MeasuredSeat seat) {
         return seat.remedy()
-                .map(r -> capital(r.word()) + ": " + lower(r.needs()))
+                .map(r -> Phrase.capital(r.word()) + ": " + Phrase.lower(r.needs()))
                 .orElseGet(() -> "Choose a remedy: "
                         + Arrays.stream(Remedy.values())
                                 .filter(r -> r.fits(seat.seat()))
                                 .map(Remedy::word)
                                 .collect(Collectors.joining(", "))
                         + ".");
-    }
-
-    private static String capital(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
-    }
-
-    private static String lower(String text) {
-        return Character.toLowerCase(text.charAt(0)) + text.substring(1);
     }
 }

@@ -3,14 +3,13 @@ package app.brasskettle.core.jobs;
 import app.brasskettle.core.cause.Chain;
 import app.brasskettle.core.cause.EvidenceTable;
 import app.brasskettle.core.cause.Explanation;
-import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.cause.Prevention;
 import app.brasskettle.core.fits.Grease;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Figures;
-import app.brasskettle.core.worksheet.Word;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,29 +25,13 @@ import java.util.stream.Stream;
  */
 public record Advice(String explanation, Chain chain, List<Prevention> roots) {
 
-    private static final int LEADERS = 6;
-
-    /** Advice on the leading explanations, and on any other that {@code concluded} names. */
-    static List<Advice> of(JobRecord job, FailureRanking ranking, List<String> codes) {
+    /** Advice on every explanation, in the order of the explanations. */
+    static List<Advice> of(JobRecord job, List<String> codes) {
         Map<String, String> plate = plate(job.plate());
-        return ranking.ranking().stream()
-                .filter(r -> ranking.ranking().indexOf(r) < LEADERS
-                        || job.concluded().filter(r.spoken()::equals).isPresent())
-                .map(r -> of(Word.parse(Explanation.class, r.explanation()).orElseThrow(), codes, plate))
-                .toList();
-    }
-
-    /** Advice on an explanation of which this job shows nothing. */
-    public static Advice alone(Explanation explanation) {
-        return of(explanation, List.of(), Map.of());
-    }
-
-    private static Advice of(Explanation explanation, List<String> codes, Map<String, String> plate) {
         EvidenceTable table = EvidenceTable.shipped();
-        return new Advice(
-                explanation.word(),
-                Chain.of(explanation, codes, table),
-                Prevention.of(explanation, codes, plate, table));
+        return Arrays.stream(Explanation.values())
+                .map(e -> new Advice(e.word(), Chain.of(e, codes, table), Prevention.of(e, codes, plate, table)))
+                .toList();
     }
 
     private static Map<String, String> plate(Optional<Plate> plate) {

@@ -105,6 +105,11 @@ final class GatheredEvidence {
         return List.copyOf(list);
     }
 
+    /** Everything gathered, struck or not. */
+    List<Evidence> all() {
+        return List.copyOf(pieces.keySet());
+    }
+
     List<Evidence> standing(JobRecord job) {
         return pieces.keySet().stream()
                 .filter(e -> !job.struck().contains(e.word()))

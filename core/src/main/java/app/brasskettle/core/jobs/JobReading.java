@@ -44,7 +44,7 @@ import java.util.stream.Collectors;
  * @param insulation the insulation verdict as it stands on this job
  * @param evidence evidence held, struck pieces marked
  * @param ranking explanations weighed
- * @param advice what the leading explanations would mean here
+ * @param advice what each explanation would mean here
  * @param choice options compared, once they are priced
  */
 public record JobReading(
@@ -90,7 +90,7 @@ public record JobReading(
         GateFacts facts = new JobFacts(job, apart, gathered.standing(job)).at(now, clock);
         EnergiseGate gate = EnergiseGate.of(facts, now);
         HighVoltageGate high = HighVoltageGate.of(facts, now);
-        FailureRanking ranking = rank(job, gathered.standing(job), job.struck());
+        FailureRanking ranking = rank(job, gathered.all(), job.struck());
         Optional<ChoiceReading> choice = job.offers().flatMap(o -> compare(job, o));
         Optional<ArrivalReading> arrival = job.arrival().map(a -> ArrivalReading.of(a, job.plate()));
         Optional<PlateReading> plate = job.plate().map(PlateReading::of);
@@ -111,7 +111,7 @@ public record JobReading(
                 insulation,
                 gathered.pieces(job),
                 ranking,
-                Advice.of(job, ranking, codes(ranking, gathered.standing(job))),
+                Advice.of(job, codes(ranking, gathered.standing(job))),
                 choice);
     }
 
@@ -177,12 +177,12 @@ public record JobReading(
     public static FailureRanking whatIf(JobRecord job, Set<String> without, List<Evidence> with) {
         Set<String> out = new HashSet<>(job.struck());
         out.addAll(without);
-        List<Evidence> evidence = new ArrayList<>(new GatheredEvidence(job, ApartReading.of(job)).standing(job));
-        evidence.removeIf(e -> without.contains(e.word()));
+        List<Evidence> evidence = new ArrayList<>(new GatheredEvidence(job, ApartReading.of(job)).all());
         with.stream().filter(e -> !evidence.contains(e)).forEach(evidence::add);
         return rank(job, evidence, out);
     }
 
+    /** What is left out was noted all the same: it is not to count as quiet either. */
     private static FailureRanking rank(JobRecord job, List<Evidence> evidence, Set<String> without) {
         int poles = job.plate()
                 .map(PlateReading::of)

@@ -13,6 +13,7 @@ import app.brasskettle.core.teardown.LogReading;
 import app.brasskettle.core.teardown.OpeningGate;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Phrase;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -266,12 +267,14 @@ final class Stations {
             }
             if (apart.log().isEmpty()) {
                 return next(
-                        "Mark it, take it apart, log the parts: " + lower(worst.headline()),
+                        "Mark it, take it apart, log the parts: " + Phrase.lower(worst.headline()),
                         "teardown/parts",
                         Station.TEARDOWN);
             }
             return next(
-                    "Open it and paint the coil map: " + lower(worst.headline()), "teardown/coils", Station.TEARDOWN);
+                    "Open it and paint the coil map: " + Phrase.lower(worst.headline()),
+                    "teardown/coils",
+                    Station.TEARDOWN);
         }
         if (sound && job.coilMap().isEmpty() && job.concluded().isEmpty() && open(Station.BENCH)) {
             Optional<JobReading.Next> bench = bench().sound();
@@ -308,13 +311,6 @@ final class Stations {
                 : job.chosen()
                         .map(c -> next("Chosen: " + c, "choose", Station.CHOOSE))
                         .orElseGet(() -> next("Customer to choose", "choose", Station.CHOOSE));
-    }
-
-    private static String lower(String sentence) {
-        boolean acronym = sentence.length() > 1 && Character.isUpperCase(sentence.charAt(1));
-        return sentence.isEmpty() || acronym
-                ? sentence
-                : Character.toLowerCase(sentence.charAt(0)) + sentence.substring(1);
     }
 
     private static JobReading.Next next(String sentence, String step, Station station) {

@@ -6,6 +6,7 @@ import app.brasskettle.core.teardown.TeardownLog.MatchMark;
 import app.brasskettle.core.teardown.TeardownLog.PartEnd;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Phrase;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -156,7 +157,7 @@ public record LogReading(
                 .filter(j -> log.parts().stream()
                         .anyMatch(p -> p.part().strip().equalsIgnoreCase(j.part()) && p.end() == j.end()))
                 .toList();
-        String names = bare.stream().map(j -> lower(j.spoken())).collect(Collectors.joining("; "));
+        String names = bare.stream().map(j -> Phrase.lower(j.spoken())).collect(Collectors.joining("; "));
         return gone.isEmpty()
                 ? new Judgement(
                         Verdict.UNPROVEN, count + "; bare: " + names, swap, SHOP, "Mark them before the first bolt.")
@@ -175,7 +176,7 @@ public record LogReading(
                         .anyMatch(o -> o != m
                                 && o.joint().equalsIgnoreCase(m.joint())
                                 && o.mark().strip().equalsIgnoreCase(m.mark().strip())))
-                .map(m -> "the two of " + lower(m.joint()))
+                .map(m -> "the two of " + Phrase.lower(m.joint()))
                 .distinct()
                 .toList();
     }
@@ -281,9 +282,5 @@ public record LogReading(
 
     private static String count(int n, String what) {
         return n + " " + what + (n == 1 ? "" : "s");
-    }
-
-    private static String lower(String text) {
-        return Character.toLowerCase(text.charAt(0)) + text.substring(1);
     }
 }

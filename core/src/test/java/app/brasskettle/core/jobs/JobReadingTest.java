@@ -6,6 +6,8 @@ import app.brasskettle.core.Refusals;
 import app.brasskettle.core.balance.BalanceTest;
 import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.cause.Evidence;
+import app.brasskettle.core.cause.Explanation;
+import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.coreloop.CoreLoopReading;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
@@ -20,6 +22,7 @@ import app.brasskettle.core.teardown.GroupState;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.withstand.StepVoltageTest;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -345,5 +348,48 @@ class JobReadingTest {
                 .doesNotContain("bench/balance", "bench/surge", "bench/run");
         job.worked = Optional.of(NOW - 10);
         assertThat(job.steps()).contains("teardown/core-loop");
+    }
+
+    /** Bearings that were called rough and then struck are neither rough nor quiet: exactly their decibans leave the sum. */
+    @Test
+    void aStruckPieceDoesNotCountAsQuietOnAnOpenMotor() {
+        Job job = new Job().received();
+        job.map = Optional.of(new CoilMap(Connection.WYE, 4, Collections.nCopies(12, GroupState.BRIGHT), List.of()));
+        job.added = List.of(Evidence.BEARING_ROUGH);
+        FailureRanking whole = job.read().ranking();
+        double rough = sum(whole).forPieces().stream()
+                .filter(p -> p.code().equals("bearing-rough"))
+                .findFirst()
+                .orElseThrow()
+                .decibans();
+        FailureRanking supposed = JobReading.whatIf(job.record(), Set.of("bearing-rough"), List.of());
+        job.struck = Set.of("bearing-rough");
+        FailureRanking struck = job.read().ranking();
+        assertThat(sum(whole).sumDecibans() - sum(struck).sumDecibans())
+                .isCloseTo(rough, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(supposed).isEqualTo(struck);
+    }
+
+    private static FailureRanking.Ranked sum(FailureRanking ranking) {
+        return ranking.ranking().stream()
+                .filter(r -> r.explanation().equals("bearing-wear"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void adviceStandsForEveryExplanationWithTheEvidenceOfTheJob() {
+        Job job = new Job().received();
+        job.added = List.of(Evidence.COOLING_BLOCKED);
+        List<Advice> advice = job.read().advice();
+        assertThat(advice).hasSize(Explanation.values().length);
+        assertThat(advice.stream()
+                        .filter(a -> a.explanation().equals("overload"))
+                        .findFirst()
+                        .orElseThrow()
+                        .roots()
+                        .get(0)
+                        .shown())
+                .containsExactly("cooling blocked");
     }
 }

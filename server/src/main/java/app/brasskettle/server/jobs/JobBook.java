@@ -323,7 +323,8 @@ public class JobBook {
         closed.settle(
                 job.row.id(),
                 job.row.left().flatMap(l -> job.last(EventKind.CONCLUDED)).map(e -> e.text("explanation")));
-        JobReading reading = JobReading.of(job.record(), JobClock.seconds(JobClock.now()));
+        double now = JobClock.seconds(JobClock.now());
+        JobReading reading = JobReading.of(job.record(), now);
         Optional<Plate> plate = job.plate();
         store.summary(
                 job.row.id(),
@@ -335,7 +336,7 @@ public class JobBook {
                 reading.gate().state().word(),
                 plate.flatMap(Plate::serial).flatMap(MotorMark::of).map(MotorMark::text),
                 plate.map(JobBook::words).orElse(""));
-        return JobViews.of(job.at(store.byTag(tag).orElseThrow()));
+        return JobViews.of(job.at(store.byTag(tag).orElseThrow()), reading, now);
     }
 
     /** What a plate adds to what a job is found by. */

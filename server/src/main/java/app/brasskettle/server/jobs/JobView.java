@@ -53,12 +53,12 @@ public record JobView(
         Optional<Chosen> chosen,
         SimulatedMotorView simulatedMotor) {
 
-    /** What an explanation would mean on this job; the chain alone where it is none of the leading ones. */
+    /** What an explanation would mean on this job. */
     public Advice adviceOn(Explanation explanation) {
         return advice.stream()
                 .filter(a -> a.explanation().equals(explanation.word()))
                 .findFirst()
-                .orElseGet(() -> Advice.alone(explanation));
+                .orElseThrow();
     }
 
     /** Whose motor, what it is, and what the outage has cost. */

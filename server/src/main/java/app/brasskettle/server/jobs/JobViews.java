@@ -34,8 +34,12 @@ final class JobViews {
 
     static JobView of(RecordedJob job) {
         double now = JobClock.seconds(JobClock.now());
+        return of(job, JobReading.of(job.record(), now), now);
+    }
+
+    /** The view of a job that was read at {@code now} already. */
+    static JobView of(RecordedJob job, JobReading reading, double now) {
         JobRecord record = job.record();
-        JobReading reading = JobReading.of(record, now);
         Map<String, JobView.Sheet> sheets = new LinkedHashMap<>();
         job.sheets.forEach(s -> sheets.put(s.kind().word(), new JobView.Sheet(s.version(), s.spelt(), s.by(), s.at())));
         return new JobView(
