@@ -33,7 +33,9 @@ export function requestKey(): string {
 }
 
 export async function open(method: string, path: string, body?: unknown, key?: string): Promise<Response> {
-  const init: RequestInit = { method, headers: { ...csrf() } };
+  // What is sent by a window on its way out must not be cut off with it.
+  const leaving = document.visibilityState === 'hidden';
+  const init: RequestInit = { method, headers: { ...csrf() }, keepalive: leaving };
   const headers = init.headers as Record<string, string>;
   if (body !== undefined) {
     headers['Content-Type'] = 'application/json';

@@ -51,6 +51,18 @@ describe('a sheet that keeps itself', () => {
     expect(save).toHaveBeenCalledOnce();
   });
 
+  it('is sent when the window goes out of sight before that moment, and only then', () => {
+    const { save } = kept();
+    const state = vi.spyOn(document, 'visibilityState', 'get');
+    state.mockReturnValue('visible');
+    document.dispatchEvent(new Event('visibilitychange'));
+    expect(save).not.toHaveBeenCalled();
+    state.mockReturnValue('hidden');
+    document.dispatchEvent(new Event('visibilitychange'));
+    expect(save).toHaveBeenCalledOnce();
+    state.mockRestore();
+  });
+
   it.each([
     ['nothing changed', { dirty: false }],
     ['it was refused and waits for a hand', { keep: { isPending: false, isError: true } }],

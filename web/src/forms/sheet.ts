@@ -132,12 +132,18 @@ export function useKeptAtOnce<T extends object>(sheet: Sheet<T>, ready = true) {
   useEffect(() => {
     unsent.current = dirty && ready && !keep.isError;
   });
-  useEffect(
-    () => () => {
+  useEffect(() => {
+    const send = () => {
       if (unsent.current) {
         save.current();
       }
-    },
-    [],
-  );
+    };
+    // A window that is closed, or a tablet that is laid down, unmounts nothing.
+    const hidden = () => document.visibilityState === 'hidden' && send();
+    document.addEventListener('visibilitychange', hidden);
+    return () => {
+      document.removeEventListener('visibilitychange', hidden);
+      send();
+    };
+  }, []);
 }

@@ -44,20 +44,46 @@ export function FindingsStep({ job }: { job: JobView }) {
   const v = sheet.value;
   const { conditions } = useTeardownWords();
   const [component, setComponent] = useState<string>();
+  /** A line opened for words of one's own is no finding before its first word, and holds nothing up. */
+  const [opened, setOpened] = useState<FindingText>();
+  const lines = opened ? [...v.findings, opened] : v.findings;
   const complete = v.findings.every((f) => f.condition !== '' || f.note.trim() !== '');
   useKeptAtOnce(sheet, complete);
   const look = useLook<SheetLook>(`/api/jobs/${tag}/sheets/findings/look`, v, sheet.dirty && complete);
   const reading = look ? look.findings : job.apart.findings;
   const components = [...new Set(conditions.map((c) => c.component))];
-  const change = (n: number, part: Partial<FindingText>) =>
-    sheet.set({ findings: v.findings.map((f, k) => (k === n ? { ...f, ...part } : f)) });
-  const add = (condition: FindingCondition | undefined, name: string, place: string) =>
-    sheet.set({
-      findings: [
-        ...v.findings,
-        { component: name, place, condition: condition?.condition ?? '', severity: 'clear', note: '' },
-      ],
-    });
+  const change = (n: number, part: Partial<FindingText>) => {
+    const next = lines.map((f, k) => (k === n ? { ...f, ...part } : f));
+    const own = next[v.findings.length];
+    if (own && own.note.trim() === '') {
+      setOpened(own);
+      next.pop();
+    } else {
+      setOpened(undefined);
+    }
+    sheet.set({ findings: next });
+  };
+  const add = (condition: FindingCondition | undefined, name: string, place: string) => {
+    const found = {
+      component: name,
+      place,
+      condition: condition?.condition ?? '',
+      severity: 'clear',
+      note: '',
+    };
+    if (condition) {
+      sheet.set({ findings: [...v.findings, found] });
+    } else {
+      setOpened(found);
+    }
+  };
+  const remove = (n: number) => {
+    if (n === v.findings.length) {
+      setOpened(undefined);
+    } else {
+      sheet.set({ findings: v.findings.filter((_, k) => k !== n) });
+    }
+  };
   const problems = [...(look?.problems ?? []), ...sheet.problems];
   const figure = (
     field: 'endPlayMm' | 'spinDownBeforeSeconds' | 'spinDownAfterSeconds',
@@ -109,19 +135,19 @@ export function FindingsStep({ job }: { job: JobView }) {
       {component && <Conditions component={component} conditions={conditions} add={add} />}
       <Kept sheet={sheet} />
       <ul className="found" aria-label="Found">
-        {v.findings
+        {lines
           .map((f, n) => (
             <Found
-              key={n}
+              key={`${n} ${f.condition}`}
               tag={tag}
               finding={f}
               words={
                 conditions.find((c) => c.component === f.component && c.condition === f.condition)?.words ??
                 ''
               }
-              judged={complete ? reading?.lines[n] : undefined}
+              judged={complete && n < v.findings.length ? reading?.lines[n] : undefined}
               change={(part) => change(n, part)}
-              remove={() => sheet.set({ findings: v.findings.filter((_, k) => k !== n) })}
+              remove={() => remove(n)}
             />
           ))
           .reverse()}

@@ -113,6 +113,7 @@ class TeardownTest {
         hand.fill("Note", "nest of a mouse");
         hand.sees("add what it says to the cause by hand");
         hand.sees("Counts toward the cause: bearing fluted");
+        hand.sees("Kept.");
         hand.goTo("/jobs/" + tag + "/cause");
         assertThat(hand.page().locator(".explanation").first()).containsText("bearing current");
     }
