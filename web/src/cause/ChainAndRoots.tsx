@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import type { JobView, Ranked } from '../api/types';
 
 /** From what started it to what was found, and what may lie under it: questions to ask, advice that keeps it away. */
@@ -18,6 +19,15 @@ export function ChainAndRoots({ job, of }: { job: JobView; of: Ranked }) {
           </li>
         ))}
       </ol>
+      {advice.earlier.map((e) => (
+        <p key={e.tag} className="caution small">
+          This motor failed of it before, as <Link to={`/jobs/${e.tag}/cause`}>{e.tag}</Link>
+          {e.root && `: ${e.root}`}.{' '}
+          {e.recommendations.length > 0
+            ? `Advised then: ${e.recommendations.join(' ')} Ask whether it was done.`
+            : 'Nothing was advised then; settle it this time.'}
+        </p>
+      ))}
       <table className="quiet small">
         <thead>
           <tr>

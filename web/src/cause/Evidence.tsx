@@ -33,12 +33,12 @@ export function Evidence({ job }: { job: JobView }) {
             <PieceRow
               key={f.code}
               piece={{ code: f.code, words: f.sentence, step: 'teardown/coils', struck: f.struck }}
-              tag={job.identity.tag}
+              job={job}
               change={change}
             />
           ))}
           {job.evidence.map((e) => (
-            <PieceRow key={e.code} piece={e} tag={job.identity.tag} change={change} />
+            <PieceRow key={e.code} piece={e} job={job} change={change} />
           ))}
         </tbody>
       </table>
@@ -62,13 +62,14 @@ export function Evidence({ job }: { job: JobView }) {
 
 function PieceRow({
   piece,
-  tag,
+  job,
   change,
 }: {
   piece: EvidencePiece;
-  tag: string;
+  job: JobView;
   change: ReturnType<typeof useChange>;
 }) {
+  const { tag, mark } = job.identity;
   const [striking, setStriking] = useState(false);
   const [reason, setReason] = useState('');
   const send = (action: string) =>
@@ -83,7 +84,9 @@ function PieceRow({
         <FindingPhotos tag={tag} finding={piece.code} />
       </td>
       <td className="small">
-        <Link to={`/jobs/${tag}/${piece.step}`}>{WHERE[piece.step] ?? piece.step}</Link>
+        <Link to={piece.step === 'passport' ? `/motors/${mark}` : `/jobs/${tag}/${piece.step}`}>
+          {WHERE[piece.step] ?? piece.step}
+        </Link>
       </td>
       <td style={{ textAlign: 'right' }}>
         {piece.struck ? (
@@ -118,5 +121,6 @@ const WHERE: Record<string, string> = {
   'bench/surge': 'surge',
   'teardown/findings': 'findings',
   'teardown/coils': 'coil map',
+  passport: 'earlier stays',
   cause: 'added by hand',
 };

@@ -16,7 +16,7 @@ import org.apache.commons.csv.CSVRecord;
  * The evidence table: what each piece is called, what look brings it, and how many decibans it weighs for or against each
  * explanation.
  *
- * <p>Read from the three CSV files beside this class, which are the place to change a weight; each carries its own header
+ * <p>Read from the CSV files beside this class, which are the place to change a weight; each carries its own header
  * and a sentence of reasoning per row.
  */
 public final class EvidenceTable {
@@ -29,6 +29,11 @@ public final class EvidenceTable {
 
     /** Kind of a piece that is the absence of others. */
     static final String QUIET = "quiet";
+    /** Kind of a piece that earlier stays of the same motor bring. */
+    static final String HISTORY = "history";
+
+    /** Share of motors that come back of the same cause, within a few years; nobody is sent to look for it. */
+    private static final double AGAIN_SEEN = 0.02;
 
     private static final EvidenceTable SHIPPED = new EvidenceTable();
 
@@ -36,7 +41,7 @@ public final class EvidenceTable {
      * One piece of evidence.
      *
      * @param code its name
-     * @param kind complaint, finding, test or map
+     * @param kind complaint, finding, test, map, quiet or history
      * @param group views of one fact share a group
      * @param minutes what the look takes
      * @param seen share of failed motors that show it
@@ -87,6 +92,12 @@ public final class EvidenceTable {
                     throw new IllegalStateException(row.get("evidence") + " weighs twice for " + parts[0]);
                 }
             }
+        }
+        for (CSVRecord row : rows("returns.csv")) {
+            Explanation e = explanation(row.get("explanation"));
+            String code = EarlierFailure.code(e);
+            entries.put(code, new Entry(code, HISTORY, HISTORY, 1, AGAIN_SEEN, "failed so before: " + e.spoken(), ""));
+            weights.put(code, Map.of(e, new Weight(Double.parseDouble(row.get("decibans")), row.get("reason"))));
         }
         for (CSVRecord row : rows("priors.csv")) {
             priors.put(explanation(row.get("explanation")), Double.parseDouble(row.get("share")));

@@ -28,20 +28,26 @@ public final class FailurePatternWorksheet {
                 "Failure pattern",
                 FailurePattern.class,
                 List.of("Evidence table of this product, one reason for each weight"),
-                p -> weigh(p, p.map().facts(), table, Set.of()));
+                p -> weigh(p, p.map().facts(), List.of(), table, Set.of()));
     }
 
     /**
      * Explanations weighed on a job.
      *
      * @param facts what its coil map says, which may know more of the winding than {@code pattern}
+     * @param earlier what the same motor failed of before
      * @param without codes that do not count: struck by somebody, or left out to see what they carry
      */
     public static FailureRanking weigh(
-            FailurePattern pattern, List<MapFact> facts, EvidenceTable table, Set<String> without) {
+            FailurePattern pattern,
+            List<MapFact> facts,
+            List<EarlierFailure> earlier,
+            EvidenceTable table,
+            Set<String> without) {
         List<String> codes = new ArrayList<>();
         facts.forEach(f -> codes.add(f.code()));
         pattern.evidence().stream().map(Word::word).forEach(codes::add);
+        earlier.stream().map(EarlierFailure::code).distinct().forEach(codes::add);
         if (!pattern.groups().isEmpty()) {
             codes.addAll(table.quiet(codes));
         }
@@ -66,7 +72,7 @@ public final class FailurePatternWorksheet {
                 facts.stream()
                         .map(f -> new FailureRanking.Fact(f.code(), f.sentence(), without.contains(f.code())))
                         .toList(),
-                judge(ranking, codes.isEmpty(), looks));
+                judge(ranking, codes.stream().allMatch(EarlierFailure::isCode), looks));
     }
 
     private static Judgement judge(

@@ -35,8 +35,9 @@ final class NextLook {
         Map<String, List<EvidenceTable.Entry>> open = new LinkedHashMap<>();
         for (EvidenceTable.Entry e : table.entries()) {
             boolean seenOnMap = painted && e.kind().equals("map");
-            boolean absence = e.kind().equals(EvidenceTable.QUIET);
-            if (!known.contains(e.group()) && !seenOnMap && !absence) {
+            boolean nobodysLook =
+                    e.kind().equals(EvidenceTable.QUIET) || e.kind().equals(EvidenceTable.HISTORY);
+            if (!known.contains(e.group()) && !seenOnMap && !nobodysLook) {
                 open.computeIfAbsent(e.group(), g -> new ArrayList<>()).add(e);
             }
         }

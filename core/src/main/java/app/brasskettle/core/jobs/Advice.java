@@ -1,6 +1,7 @@
 package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.cause.Chain;
+import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.EvidenceTable;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.cause.Prevention;
@@ -21,16 +22,21 @@ import java.util.stream.Stream;
  *
  * @param explanation its code
  * @param chain from what started it to what was found
+ * @param earlier when this motor failed of it before, and what was advised then; newest first
  * @param roots what may lie under it, with questions and advice
  */
-public record Advice(String explanation, Chain chain, List<Prevention> roots) {
+public record Advice(String explanation, Chain chain, List<EarlierFailure> earlier, List<Prevention> roots) {
 
     /** Advice on every explanation, in the order of the explanations. */
     static List<Advice> of(JobRecord job, List<String> codes) {
         Map<String, String> plate = plate(job.plate());
         EvidenceTable table = EvidenceTable.shipped();
         return Arrays.stream(Explanation.values())
-                .map(e -> new Advice(e.word(), Chain.of(e, codes, table), Prevention.of(e, codes, plate, table)))
+                .map(e -> new Advice(
+                        e.word(),
+                        Chain.of(e, codes, table),
+                        job.earlier().stream().filter(b -> b.explanation() == e).toList(),
+                        Prevention.of(e, codes, plate, table)))
                 .toList();
     }
 

@@ -15,6 +15,9 @@ import java.util.Optional;
 /** Evidence that a job holds by itself: from receiving and from its tests, beside what people add and strike. */
 final class GatheredEvidence {
 
+    /** Where earlier stays of a motor are found. */
+    private static final String HISTORY = "passport";
+
     private final Map<Evidence, String> pieces = new LinkedHashMap<>();
 
     GatheredEvidence(JobRecord job, ApartReading apart) {
@@ -102,6 +105,10 @@ final class GatheredEvidence {
                 EvidenceTable.shipped().entry(e.word()).orElseThrow().words(),
                 step,
                 job.struck().contains(e.word()))));
+        job.earlier().stream()
+                .filter(e -> list.stream().noneMatch(p -> p.code().equals(e.code())))
+                .forEach(e -> list.add(new JobReading.Piece(
+                        e.code(), e.spoken(), HISTORY, job.struck().contains(e.code()))));
         return List.copyOf(list);
     }
 

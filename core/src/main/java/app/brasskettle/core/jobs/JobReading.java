@@ -195,6 +195,7 @@ public record JobReading(
         return FailurePatternWorksheet.weigh(
                 pattern,
                 job.coilMap().map(CoilMap::facts).orElse(List.of()),
+                job.earlier(),
                 EvidenceTable.shipped().learnt(job.closed()),
                 without);
     }

@@ -1,5 +1,6 @@
 package app.brasskettle.core.jobs;
 
+import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.ChoiceSheet;
@@ -49,6 +50,7 @@ import java.util.Set;
  * @param struck evidence struck by hand
  * @param concluded the conclusion, by name
  * @param closed what started the failures of this shop’s closed jobs, counted
+ * @param earlier what the same motor failed of on earlier stays, newest first
  * @param winding what the winding data imply
  * @param offers the options as priced
  * @param chosen the choice, by name
@@ -81,6 +83,7 @@ public record JobRecord(
         Set<String> struck,
         Optional<String> concluded,
         Map<Explanation, Integer> closed,
+        List<EarlierFailure> earlier,
         Optional<WindingResult> winding,
         Optional<ChoiceSheet> offers,
         Optional<String> chosen) {

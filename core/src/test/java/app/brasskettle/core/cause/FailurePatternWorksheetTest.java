@@ -252,9 +252,9 @@ class FailurePatternWorksheetTest {
                 List.of(Spot.WITHIN_COIL),
                 List.of(Evidence.SURGE_PHASE_DIFFERS));
         FailureRanking with =
-                FailurePatternWorksheet.weigh(pattern, pattern.map().facts(), TABLE, Set.of());
-        FailureRanking without =
-                FailurePatternWorksheet.weigh(pattern, pattern.map().facts(), TABLE, Set.of("map-spot-within-coil"));
+                FailurePatternWorksheet.weigh(pattern, pattern.map().facts(), List.of(), TABLE, Set.of());
+        FailureRanking without = FailurePatternWorksheet.weigh(
+                pattern, pattern.map().facts(), List.of(), TABLE, Set.of("map-spot-within-coil"));
         assertThat(without.facts())
                 .filteredOn(FailureRanking.Fact::struck)
                 .extracting(FailureRanking.Fact::code)

@@ -1,5 +1,6 @@
 package app.brasskettle.core.jobs;
 
+import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.PriceBook;
@@ -47,6 +48,7 @@ final class Job {
     Set<String> struck = Set.of();
     Optional<String> concluded = Optional.empty();
     Map<Explanation, Integer> closed = Map.of();
+    List<EarlierFailure> earlier = List.of();
     boolean priced;
     Optional<String> chosen = Optional.empty();
 
@@ -83,6 +85,7 @@ final class Job {
                 struck,
                 concluded,
                 closed,
+                earlier,
                 Optional.empty(),
                 priced
                         ? Optional.of(PriceBook.estimate(15_000, app.brasskettle.core.choice.Rates.usual()))

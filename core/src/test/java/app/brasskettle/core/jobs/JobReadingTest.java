@@ -6,8 +6,6 @@ import app.brasskettle.core.Refusals;
 import app.brasskettle.core.balance.BalanceTest;
 import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.cause.Evidence;
-import app.brasskettle.core.cause.Explanation;
-import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.coreloop.CoreLoopReading;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
@@ -15,18 +13,13 @@ import app.brasskettle.core.instruments.MotorFault;
 import app.brasskettle.core.jobs.FurtherTest.Kind;
 import app.brasskettle.core.jobs.JobRecord.Taken;
 import app.brasskettle.core.nameplate.Plates;
-import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.run.NoLoadRun;
-import app.brasskettle.core.teardown.CoilMap;
-import app.brasskettle.core.teardown.GroupState;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.withstand.StepVoltageTest;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -133,35 +126,6 @@ class JobReadingTest {
         assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.SHUT);
         job.insulation = job.insulation.map(t -> new Taken<>(t.result(), NOW - 500));
         assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER);
-    }
-
-    @Test
-    void evidenceCanBeAddedAndStruck() {
-        Job job = new Job().received().safe().tested(MotorFault.MOISTURE);
-        job.added = List.of(Evidence.WINDING_WET);
-        double with = job.read().ranking().ranking().get(0).probability();
-        assertThat(job.read().ranking().ranking().get(0).explanation()).isEqualTo("moisture-or-dirt");
-        job.struck = Set.of("winding-wet", "absorption-flat", "insulation-stop");
-        JobReading reading = job.read();
-        assertThat(reading.evidence()).filteredOn(JobReading.Piece::struck).hasSizeGreaterThanOrEqualTo(2);
-        assertThat(reading.ranking().ranking().get(0).probability()).isLessThan(with);
-    }
-
-    @Test
-    void theCoilMapSpeaksForItself() {
-        Job job = new Job().received();
-        List<GroupState> groups = new ArrayList<>();
-        for (int g = 0; g < 12; g++) {
-            groups.add(g % 3 == 2 ? GroupState.BRIGHT : GroupState.DARK);
-        }
-        job.map = Optional.of(new CoilMap(Connection.WYE, 4, groups, List.of()));
-        JobReading reading = job.read();
-        assertThat(reading.ranking().ranking().get(0).explanation()).isEqualTo("lost-phase");
-        assertThat(reading.stations())
-                .filteredOn(s -> s.station() == Station.TEARDOWN)
-                .singleElement()
-                .extracting(JobReading.StationReading::verdict)
-                .isEqualTo(Verdict.HOLDS);
     }
 
     @Test
@@ -348,48 +312,5 @@ class JobReadingTest {
                 .doesNotContain("bench/balance", "bench/surge", "bench/run");
         job.worked = Optional.of(NOW - 10);
         assertThat(job.steps()).contains("teardown/core-loop");
-    }
-
-    /** Bearings that were called rough and then struck are neither rough nor quiet: exactly their decibans leave the sum. */
-    @Test
-    void aStruckPieceDoesNotCountAsQuietOnAnOpenMotor() {
-        Job job = new Job().received();
-        job.map = Optional.of(new CoilMap(Connection.WYE, 4, Collections.nCopies(12, GroupState.BRIGHT), List.of()));
-        job.added = List.of(Evidence.BEARING_ROUGH);
-        FailureRanking whole = job.read().ranking();
-        double rough = sum(whole).forPieces().stream()
-                .filter(p -> p.code().equals("bearing-rough"))
-                .findFirst()
-                .orElseThrow()
-                .decibans();
-        FailureRanking supposed = JobReading.whatIf(job.record(), Set.of("bearing-rough"), List.of());
-        job.struck = Set.of("bearing-rough");
-        FailureRanking struck = job.read().ranking();
-        assertThat(sum(whole).sumDecibans() - sum(struck).sumDecibans())
-                .isCloseTo(rough, org.assertj.core.api.Assertions.within(1e-9));
-        assertThat(supposed).isEqualTo(struck);
-    }
-
-    private static FailureRanking.Ranked sum(FailureRanking ranking) {
-        return ranking.ranking().stream()
-                .filter(r -> r.explanation().equals("bearing-wear"))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    @Test
-    void adviceStandsForEveryExplanationWithTheEvidenceOfTheJob() {
-        Job job = new Job().received();
-        job.added = List.of(Evidence.COOLING_BLOCKED);
-        List<Advice> advice = job.read().advice();
-        assertThat(advice).hasSize(Explanation.values().length);
-        assertThat(advice.stream()
-                        .filter(a -> a.explanation().equals("overload"))
-                        .findFirst()
-                        .orElseThrow()
-                        .roots()
-                        .get(0)
-                        .shown())
-                .containsExactly("cooling blocked");
     }
 }

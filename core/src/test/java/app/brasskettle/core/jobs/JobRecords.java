@@ -45,6 +45,7 @@ final class JobRecords {
                 Set.of(),
                 Optional.empty(),
                 Map.of(),
+                List.of(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty());

@@ -67,7 +67,7 @@ class CauseController {
     Vocabulary vocabulary() {
         return new Vocabulary(
                 EvidenceTable.shipped().entries().stream()
-                        .filter(e -> !e.code().startsWith("map-"))
+                        .filter(e -> Word.parse(Evidence.class, e.code()).isPresent())
                         .map(e -> new Choice(e.code(), e.kind(), e.words()))
                         .toList(),
                 Arrays.stream(Explanation.values())
@@ -78,13 +78,15 @@ class CauseController {
     @PostMapping("/api/jobs/{tag}/evidence")
     JobView evidence(@PathVariable String tag, @RequestBody EvidenceBody body, Authentication who) {
         Problems problems = new Problems();
-        boolean fact = isFact(tag, body.code());
+        boolean fact = isRead(tag, body.code());
         if (!fact && Word.parse(Evidence.class, body.code()).isEmpty()) {
             problems.add("code", Problem.Code.WORD, "code is no piece of evidence this table has");
         }
         if (fact && "add".equals(body.action())) {
             problems.add(
-                    "action", Problem.Code.CONTRADICTION, "action is add; what the coil map says comes from the map");
+                    "action",
+                    Problem.Code.CONTRADICTION,
+                    "action is add; what the coil map or an earlier stay says comes from there");
         }
         EventKind kind = EventKind.EVIDENCE_ADDED;
         switch (body.action() == null ? "" : body.action()) {
@@ -105,12 +107,14 @@ class CauseController {
                 JobBook.Hand.of(People.of(who), null));
     }
 
-    /** A piece of evidence read from the coil map of this job, which can be struck and not added. */
-    private boolean isFact(String tag, String code) {
-        return code != null
-                && code.startsWith("map-")
-                && book.view(tag).ranking().facts().stream()
-                        .anyMatch(f -> f.code().equals(code));
+    /** A piece read from this job's coil map or from earlier stays of the motor, which can be struck and not added. */
+    private boolean isRead(String tag, String code) {
+        if (code == null || Word.parse(Evidence.class, code).isPresent()) {
+            return false;
+        }
+        JobView job = book.view(tag);
+        return job.ranking().facts().stream().anyMatch(f -> f.code().equals(code))
+                || job.evidence().stream().anyMatch(p -> p.code().equals(code));
     }
 
     @PostMapping("/api/jobs/{tag}/conclusion")

@@ -1,17 +1,21 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.server.json.StrictJson;
 import java.sql.Types;
 import java.time.OffsetDateTime;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What started the failures of this shop's closed jobs, counted once for each. */
+/** What started the failures of this shop's closed jobs: counted once for each, and by the motor. */
 @Repository
 public class ClosedCauses {
 
@@ -19,9 +23,11 @@ public class ClosedCauses {
     private static final String ELSEWHERE = "elsewhere";
 
     private final JdbcClient db;
+    private final StrictJson json;
 
-    ClosedCauses(JdbcClient db) {
+    ClosedCauses(JdbcClient db, StrictJson json) {
         this.db = db;
+        this.json = json;
     }
 
     /** The last time somebody set the counts to nothing. */
@@ -36,6 +42,36 @@ public class ClosedCauses {
                 .list()
                 .forEach(e -> Word.parse(Explanation.class, e.getKey()).ifPresent(x -> counts.put(x, e.getValue())));
         return counts;
+    }
+
+    /** What the motor so marked failed of on stays that ended before {@code job} came, newest first. */
+    List<EarlierFailure> earlier(String mark, JobRow job) {
+        return db
+                .sql("""
+                select distinct on (j.received_at, j.id) j.tag, e.detail
+                from job j join job_event e on e.job_id = j.id and e.kind = 'concluded'
+                where j.mark = :mark and j.id <> :id and j.left_at is not null and j.received_at < :received
+                order by j.received_at desc, j.id desc, e.id desc
+                limit 20""")
+                .param("mark", mark)
+                .param("id", job.id())
+                .param("received", job.receivedAt())
+                .query((row, n) -> failure(row.getString("tag"), json.stored(row.getString("detail"))))
+                .list()
+                .stream()
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    private static Optional<EarlierFailure> failure(String tag, Map<String, Object> concluded) {
+        return Word.parse(Explanation.class, String.valueOf(concluded.get("explanation")))
+                .map(e -> new EarlierFailure(
+                        tag,
+                        e,
+                        Objects.toString(concluded.get("root"), ""),
+                        concluded.get("recommendations") instanceof List<?> list
+                                ? list.stream().map(String::valueOf).toList()
+                                : List.of()));
     }
 
     /** Sets what a job counts for; nothing while it is in the shop or nobody concluded. */

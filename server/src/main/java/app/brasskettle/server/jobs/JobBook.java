@@ -350,13 +350,15 @@ public class JobBook {
     }
 
     RecordedJob load(JobRow row) {
-        return new RecordedJob(
+        RecordedJob job = new RecordedJob(
                 row,
                 store.sheets(row.id()),
                 testStore.tests(row.id()),
                 store.events(row.id()),
                 settings.current(),
-                closed.counts());
+                closed.counts(),
+                List.of());
+        return job.mark().map(m -> job.after(closed.earlier(m, row))).orElse(job);
     }
 
     /** The job, held until the transaction ends. */

@@ -1,5 +1,6 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.ChoiceSheet;
@@ -18,6 +19,7 @@ import app.brasskettle.core.jobs.TakenApart;
 import app.brasskettle.core.jobs.TesterProof;
 import app.brasskettle.core.leads.LeadMap;
 import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.passport.MotorMark;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.rules.ShopRules;
@@ -50,6 +52,7 @@ final class RecordedJob {
 
     private final ShopSettings shop;
     private final Map<Explanation, Integer> closed;
+    private final List<EarlierFailure> earlier;
     private JobRecord record;
 
     RecordedJob(
@@ -58,8 +61,10 @@ final class RecordedJob {
             List<JobRow.TestRow> tests,
             List<JobRow.EventRow> events,
             ShopSettings shop,
-            Map<Explanation, Integer> closed) {
+            Map<Explanation, Integer> closed,
+            List<EarlierFailure> earlier) {
         this.row = row;
+        this.earlier = earlier;
         this.closed = closed;
         this.shop = shop;
         this.sheets = sheets;
@@ -69,9 +74,21 @@ final class RecordedJob {
 
     /** The same record beside a row that was written since. */
     RecordedJob at(JobRow newer) {
-        RecordedJob job = new RecordedJob(newer, sheets, tests, events, shop, closed);
+        RecordedJob job = new RecordedJob(newer, sheets, tests, events, shop, closed, earlier);
         job.record = record;
         return job;
+    }
+
+    /** The same motor with what it failed of before. */
+    RecordedJob after(List<EarlierFailure> failures) {
+        return new RecordedJob(row, sheets, tests, events, shop, closed, failures);
+    }
+
+    /** The mark by which the motor is known again: of its plate, once that was read. */
+    Optional<String> mark() {
+        return plate().map(p -> p.serial().flatMap(MotorMark::of).map(MotorMark::text))
+                .orElse(Optional.of(row.mark()))
+                .filter(m -> !m.isEmpty());
     }
 
     Optional<JobRow.SheetRow> sheet(SheetKind kind) {
@@ -163,6 +180,7 @@ final class RecordedJob {
                 struck(),
                 last(EventKind.CONCLUDED).map(e -> e.text("spoken")),
                 closed,
+                earlier,
                 read(SheetKind.WINDING, WindingData.class).map(rules::winding),
                 read(SheetKind.OFFERS, ChoiceSheet.class),
                 last(EventKind.CHOSEN).map(e -> e.text("option")));

@@ -6,6 +6,7 @@ import app.brasskettle.server.testing.Plates;
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Visitor;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
@@ -240,6 +241,53 @@ class CauseTest {
         assertThat(closedInAll()).isZero();
     }
 
+    private String received(String serial) {
+        Map<String, Object> receipt = new HashMap<>(Plates.receipt());
+        receipt.put("serial", serial);
+        return visitor.post("/api/jobs", receipt)
+                .with(200)
+                .json()
+                .at("/identity/tag")
+                .asString();
+    }
+
+    /** A motor known again by its serial number brings what it failed of when it was here; a stay that has not ended does not. */
+    @Test
+    void whatAMotorFailedOfBeforeIsEvidenceThatCanBeStruck(Visitor again) {
+        String first = received("AGAIN 77-1");
+        visitor.post(
+                        "/api/jobs/" + first + "/conclusion",
+                        Map.of(
+                                "explanation", "overload",
+                                "reason", "pump ran against a shut valve",
+                                "root", "valve left shut",
+                                "recommendations", List.of("Interlock the valve.")))
+                .with(200);
+        String second = received("AGAIN-771");
+        assertThat(visitor.get("/api/jobs/" + second).json().get("evidence").size())
+                .as("the first one is still in the shop")
+                .isZero();
+        again.stranger()
+                .as("office")
+                .post("/api/jobs/" + first + "/leave", Map.of("how", "collected"))
+                .with(200);
+        JsonNode job = visitor.get("/api/jobs/" + second).json();
+        assertThat(job.at("/evidence/0/code").asString()).isEqualTo("again-overload");
+        assertThat(job.at("/evidence/0/words").asString()).contains(first, "valve left shut");
+        assertThat(job.at("/advice").findValues("earlier").toString()).contains("Interlock the valve.");
+        assertThat(visitor.get("/api/jobs/" + first).json().get("evidence").size())
+                .as("a later stay is no evidence of an earlier one")
+                .isZero();
+        assertThat(evidence(second, "again-overload", "add", "").with(400).problemFields())
+                .containsExactly("action");
+        assertThat(evidence(second, "again-turn-short", "strike", "x").with(400).problemFields())
+                .containsExactly("code");
+        JsonNode struck = evidence(second, "again-overload", "strike", "valve interlocked since")
+                .with(200)
+                .json();
+        assertThat(struck.at("/evidence/0/struck").asBoolean()).isTrue();
+    }
+
     @Test
     void aMapThatDoesNotFitThePolesIsRefused() {
         String tag = Plates.plated(visitor);
@@ -267,6 +315,6 @@ class CauseTest {
     void theVocabularyLeavesTheMapToTheMap() {
         JsonNode words = visitor.get("/api/cause/vocabulary").with(200).json();
         assertThat(words.get("explanations").size()).isEqualTo(21);
-        assertThat(words.get("evidence").toString()).contains("copper-beads").doesNotContain("map-");
+        assertThat(words.get("evidence").toString()).contains("copper-beads").doesNotContain("map-", "again-");
     }
 }

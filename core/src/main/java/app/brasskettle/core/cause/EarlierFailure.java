@@ -1,0 +1,40 @@
+package app.brasskettle.core.cause;
+
+import java.util.List;
+
+/**
+ * What a person concluded when the same motor was here before.
+ *
+ * @param tag the job of that stay
+ * @param explanation what had started it
+ * @param root what lay under it; blank where nobody said
+ * @param recommendations what the customer was told keeps it away
+ */
+public record EarlierFailure(String tag, Explanation explanation, String root, List<String> recommendations) {
+
+    /** Start of the codes of such pieces in the evidence table. */
+    static final String AGAIN = "again-";
+
+    public EarlierFailure {
+        recommendations = List.copyOf(recommendations);
+    }
+
+    /** Its piece in the evidence table. */
+    public String code() {
+        return code(explanation);
+    }
+
+    static String code(Explanation explanation) {
+        return AGAIN + explanation.word();
+    }
+
+    /** Whether {@code code} is such a piece. */
+    public static boolean isCode(String code) {
+        return code.startsWith(AGAIN);
+    }
+
+    /** The piece in running text. */
+    public String spoken() {
+        return "failed so before: " + explanation.spoken() + ", as " + tag + (root.isBlank() ? "" : ", " + root);
+    }
+}
