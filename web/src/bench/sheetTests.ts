@@ -91,6 +91,24 @@ export const SHEET_TESTS: Record<string, SheetTest> = {
     start: { extensionMm: '', dialReadingsMm: [] },
     glance: 'Read the simulated dial',
   },
+  'bracket-registers': {
+    title: 'Bracket registers',
+    caution:
+      'Clean and cold, paint and burrs off. Two diameters each way at least; hang the bracket, it slips when the last bolt is out.',
+    known: [],
+    start: {
+      registers: ['drive-end', 'other-end'].map((place) => ({ place, bracketMm: [], frameMm: [] })),
+    },
+    glance: 'Read the simulated micrometer',
+  },
+  'key-seat': {
+    title: 'Key seat',
+    caution:
+      'Key out, edges stoned: they cut. Width at both ends and in the middle. Before the shaft turns again the key is taped in or out.',
+    known: [],
+    start: { extensionMm: '', seatWidthsMm: [], keyWidthsMm: [] },
+    glance: 'Read the simulated gauge',
+  },
   'pole-check': {
     title: 'Poles by the blade',
     caution:
@@ -262,7 +280,9 @@ const STEPS: Record<string, string> = {
   'teardown/poles': 'pole-check',
   'teardown/seats': 'bearing-seats',
   'teardown/air-gap': 'air-gap',
+  'teardown/registers': 'bracket-registers',
   'teardown/run-out': 'shaft-runout',
+  'teardown/key-seat': 'key-seat',
   'bench/balance': 'low-voltage-balance',
   'bench/protector': 'protector',
   'bench/withstand': 'withstand-record',

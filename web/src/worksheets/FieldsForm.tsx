@@ -152,13 +152,18 @@ function Rows({
 }: Part & { field: FormField; value: unknown; onChange: (value: unknown) => void }) {
   const rows = Array.isArray(value) ? (value as Typed[]) : [];
   const own = at(part.problems, part.path);
+  const oneLine = field.columns.every(plainField);
   return (
     <fieldset style={{ gridColumn: '1 / -1' }}>
       <legend>{field.label}</legend>
       {own && <p className="wrong">{spoken(own, field.label)}</p>}
       {rows.map((row, n) => (
         // Headings once, above the first row, where a row is one line of plain fields.
-        <div key={n} className={n > 0 && field.columns.every(plainField) ? 'below' : undefined}>
+        <div
+          key={n}
+          className={n > 0 && oneLine ? 'below' : undefined}
+          style={oneLine ? undefined : { marginBottom: 14 }}
+        >
           <FieldsForm
             {...part}
             path={`${part.path}[${n}]`}

@@ -4,7 +4,7 @@ import { EXAMPLES } from './examples';
 
 describe('examples of worksheets', () => {
   it('are filled in, every one of them', () => {
-    expect(Object.keys(EXAMPLES)).toHaveLength(38);
+    expect(Object.keys(EXAMPLES)).toHaveLength(40);
     for (const [name, typed] of Object.entries(EXAMPLES)) {
       expect(Object.keys(typed).length, name).toBeGreaterThan(0);
     }

@@ -1,5 +1,11 @@
 package app.brasskettle.core.catalogue;
 
+import app.brasskettle.core.airgap.AirGap;
+import app.brasskettle.core.airgap.AirGapResult;
+import app.brasskettle.core.airgap.AirGapWorksheet;
+import app.brasskettle.core.airgap.Registers;
+import app.brasskettle.core.airgap.RegistersResult;
+import app.brasskettle.core.airgap.RegistersWorksheet;
 import app.brasskettle.core.balance.BalanceResult;
 import app.brasskettle.core.balance.BalanceTest;
 import app.brasskettle.core.balance.BalanceWorksheet;
@@ -16,18 +22,18 @@ import app.brasskettle.core.coreloop.CoreLoopPlanWorksheet;
 import app.brasskettle.core.coreloop.CoreLoopReading;
 import app.brasskettle.core.coreloop.CoreLoopResult;
 import app.brasskettle.core.coreloop.CoreLoopResultWorksheet;
-import app.brasskettle.core.fits.AirGap;
-import app.brasskettle.core.fits.AirGapResult;
-import app.brasskettle.core.fits.AirGapWorksheet;
+import app.brasskettle.core.extension.KeySeat;
+import app.brasskettle.core.extension.KeySeatResult;
+import app.brasskettle.core.extension.KeySeatWorksheet;
+import app.brasskettle.core.extension.ShaftRunout;
+import app.brasskettle.core.extension.ShaftRunoutResult;
+import app.brasskettle.core.extension.ShaftRunoutWorksheet;
 import app.brasskettle.core.fits.BearingFit;
 import app.brasskettle.core.fits.BearingFitResult;
 import app.brasskettle.core.fits.BearingFitWorksheet;
 import app.brasskettle.core.fits.SeatCheck;
 import app.brasskettle.core.fits.SeatCheckResult;
 import app.brasskettle.core.fits.SeatCheckWorksheet;
-import app.brasskettle.core.fits.ShaftRunout;
-import app.brasskettle.core.fits.ShaftRunoutResult;
-import app.brasskettle.core.fits.ShaftRunoutWorksheet;
 import app.brasskettle.core.heating.HeatRun;
 import app.brasskettle.core.heating.HeatRunResult;
 import app.brasskettle.core.heating.HeatRunWorksheet;
@@ -166,7 +172,9 @@ public final class WorksheetCatalogue {
     public static final Worksheet<BearingFit, BearingFitResult> BEARING_FIT = BearingFitWorksheet.create();
     public static final Worksheet<SeatCheck, SeatCheckResult> BEARING_SEATS = SeatCheckWorksheet.create();
     public static final Worksheet<AirGap, AirGapResult> AIR_GAP = AirGapWorksheet.create();
+    public static final Worksheet<Registers, RegistersResult> BRACKET_REGISTERS = RegistersWorksheet.create();
     public static final Worksheet<ShaftRunout, ShaftRunoutResult> SHAFT_RUNOUT = ShaftRunoutWorksheet.create();
+    public static final Worksheet<KeySeat, KeySeatResult> KEY_SEAT = KeySeatWorksheet.create();
     public static final Worksheet<TriageLook, TriageResult> TRIAGE = TriageWorksheet.create();
     public static final Worksheet<WindingData, WindingResult> WINDING =
             WindingWorksheet.create(WindingLimits.standard());
@@ -193,7 +201,9 @@ public final class WorksheetCatalogue {
             BEARING_FIT,
             BEARING_SEATS,
             AIR_GAP,
+            BRACKET_REGISTERS,
             SHAFT_RUNOUT,
+            KEY_SEAT,
             POLE_CHECK,
             CORE_LOOP_PLAN,
             CORE_LOOP_RESULT,

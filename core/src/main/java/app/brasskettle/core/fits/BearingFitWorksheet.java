@@ -13,7 +13,6 @@ import java.util.List;
  */
 public final class BearingFitWorksheet {
 
-    private static final double EQUAL_MM = 1e-6;
     private static final String SOURCE = "ISO 286-2, ISO 15";
 
     private BearingFitWorksheet() {}
@@ -32,15 +31,13 @@ public final class BearingFitWorksheet {
         double nominal = fit.seat() == Seat.SHAFT ? bearing.boreMm() : bearing.outsideMm();
         double upper = fit.fitClass().upperMm(nominal);
         double lower = fit.fitClass().lowerMm(nominal);
-        double outOfRound = fit.planesMm().stream()
-                .mapToDouble(BearingFitWorksheet::spread)
-                .max()
-                .orElseThrow();
-        double taper =
-                spread(fit.planesMm().stream().map(BearingFitWorksheet::mean).toList());
+        double outOfRound =
+                fit.planesMm().stream().mapToDouble(Lengths::spread).max().orElseThrow();
+        double taper = Lengths.spread(
+                fit.planesMm().stream().map(BearingFitWorksheet::mean).toList());
         List<Double> all = fit.planesMm().stream().flatMap(List::stream).toList();
-        double largest = all.stream().mapToDouble(d -> d).max().orElseThrow();
-        double smallest = all.stream().mapToDouble(d -> d).min().orElseThrow();
+        double largest = Lengths.largest(all);
+        double smallest = Lengths.smallest(all);
         Judgement judgement = judge(fit, upper, lower, largest, smallest, outOfRound, taper);
         return new BearingFitResult(
                 nominal,
@@ -61,15 +58,6 @@ public final class BearingFitWorksheet {
         return plane.stream().mapToDouble(d -> d).average().orElseThrow();
     }
 
-    private static double spread(List<Double> values) {
-        return values.stream().mapToDouble(d -> d).max().orElseThrow()
-                - values.stream().mapToDouble(d -> d).min().orElseThrow();
-    }
-
-    private static boolean over(double value, double limit) {
-        return value > limit + EQUAL_MM;
-    }
-
     private static Judgement judge(
             BearingFit fit,
             double upper,
@@ -81,10 +69,10 @@ public final class BearingFitWorksheet {
         double width = upper - lower;
         String limits = Figures.fixed(lower, 3) + " to " + Figures.fixed(upper, 3) + " mm, "
                 + fit.fitClass().word();
-        String shape = "out of round " + micron(outOfRound) + ", taper " + micron(taper) + ", of " + micron(width)
-                + " allowed (watch from half)";
+        String shape = "out of round " + Lengths.micron(outOfRound) + ", taper " + Lengths.micron(taper) + ", of "
+                + Lengths.micron(width) + " allowed (watch from half)";
         boolean shaft = fit.seat() == Seat.SHAFT;
-        if (over(largest, upper)) {
+        if (Lengths.over(largest, upper)) {
             return new Judgement(
                     Verdict.STOP,
                     "Too large: " + Figures.fixed(largest, 3) + " mm, limits " + limits,
@@ -92,7 +80,7 @@ public final class BearingFitWorksheet {
                     SOURCE,
                     shaft ? "Grind it to size." : "Sleeve the housing, or a new bracket.");
         }
-        if (over(lower, smallest)) {
+        if (Lengths.over(lower, smallest)) {
             return new Judgement(
                     Verdict.STOP,
                     "Too small: " + Figures.fixed(smallest, 3) + " mm, limits " + limits,
@@ -100,20 +88,16 @@ public final class BearingFitWorksheet {
                     SOURCE,
                     shaft ? "Build the seat up by spray or weld and grind it, or a new shaft." : "Bore it to size.");
         }
-        if (over(outOfRound, width)) {
+        if (Lengths.over(outOfRound, width)) {
             return new Judgement(
                     Verdict.STOP, "Out of round: " + shape, "Limits " + limits, SOURCE, "Machine the seat true.");
         }
-        boolean watch = over(outOfRound, width / 2) || over(taper, width / 2);
+        boolean watch = Lengths.over(outOfRound, width / 2) || Lengths.over(taper, width / 2);
         return new Judgement(
                 watch ? Verdict.WATCH : Verdict.HOLDS,
                 "Inside " + limits + "; " + shape,
                 "",
                 SOURCE,
                 watch ? "It will serve; look at it again at the next stay." : "The seat is good.");
-    }
-
-    private static String micron(double mm) {
-        return Figures.significant(Math.max(0, 1000 * mm), 3) + " µm";
     }
 }

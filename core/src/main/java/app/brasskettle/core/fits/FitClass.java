@@ -2,30 +2,40 @@ package app.brasskettle.core.fits;
 
 import app.brasskettle.core.worksheet.Word;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 
 /**
- * Tolerance classes of seats with their deviations from the nominal size in µm (ISO 286-2), for sizes over 6 to 10, 18, 30, 50,
- * 80, 120, 180, 250 and 315 mm.
+ * Tolerance classes of seats with their deviations from the nominal size in µm (ISO 286-2): of shafts for sizes over 6 to 10, 18, 30,
+ * 50, 80 and 120 mm, of housings by their grade.
  */
 public enum FitClass implements Word {
-    J5("j5", Seat.SHAFT, new int[] {4, 5, 5, 6, 6, 6}, new int[] {-2, -3, -4, -5, -7, -9}),
-    K5("k5", Seat.SHAFT, new int[] {7, 9, 11, 13, 15, 18}, new int[] {1, 1, 2, 2, 2, 3}),
-    M5("m5", Seat.SHAFT, new int[] {12, 15, 17, 20, 24, 28}, new int[] {6, 7, 8, 9, 11, 13}),
-    H6("H6", Seat.HOUSING, new int[] {9, 11, 13, 16, 19, 22, 25, 29, 32}, new int[9]),
-    H7("H7", Seat.HOUSING, new int[] {15, 18, 21, 25, 30, 35, 40, 46, 52}, new int[9]);
+    J5("j5", new int[] {4, 5, 5, 6, 6, 6}, new int[] {-2, -3, -4, -5, -7, -9}),
+    K5("k5", new int[] {7, 9, 11, 13, 15, 18}, new int[] {1, 1, 2, 2, 2, 3}),
+    M5("m5", new int[] {12, 15, 17, 20, 24, 28}, new int[] {6, 7, 8, 9, 11, 13}),
+    H6("H6", Grade.IT6),
+    H7("H7", Grade.IT7);
 
-    private static final double[] UP_TO_MM = {10, 18, 30, 50, 80, 120, 180, 250, 315};
+    private static final double[] UP_TO_MM = {10, 18, 30, 50, 80, 120};
 
     private final String word;
     private final Seat seat;
-    private final int[] upper;
-    private final int[] lower;
+    private final DoubleUnaryOperator upperMm;
+    private final DoubleUnaryOperator lowerMm;
 
-    FitClass(String word, Seat seat, int[] upper, int[] lower) {
+    /** A class of shafts by its deviations. */
+    FitClass(String word, int[] upper, int[] lower) {
         this.word = word;
-        this.seat = seat;
-        this.upper = upper;
-        this.lower = lower;
+        this.seat = Seat.SHAFT;
+        this.upperMm = nominal -> nominal + upper[step(nominal)] / 1000.0;
+        this.lowerMm = nominal -> nominal + lower[step(nominal)] / 1000.0;
+    }
+
+    /** A class H of housings: from the nominal size up, as wide as its grade. */
+    FitClass(String word, Grade grade) {
+        this.word = word;
+        this.seat = Seat.HOUSING;
+        this.upperMm = nominal -> nominal + grade.widthMm(nominal);
+        this.lowerMm = DoubleUnaryOperator.identity();
     }
 
     @Override
@@ -67,11 +77,11 @@ public enum FitClass implements Word {
     }
 
     double upperMm(double nominalMm) {
-        return nominalMm + upper[step(nominalMm)] / 1000.0;
+        return upperMm.applyAsDouble(nominalMm);
     }
 
     double lowerMm(double nominalMm) {
-        return nominalMm + lower[step(nominalMm)] / 1000.0;
+        return lowerMm.applyAsDouble(nominalMm);
     }
 
     private static int step(double nominalMm) {

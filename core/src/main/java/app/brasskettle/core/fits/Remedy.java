@@ -1,9 +1,7 @@
 package app.brasskettle.core.fits;
 
-import app.brasskettle.core.worksheet.Word;
-
 /** What brings a worn seat back into its limits, and what it needs. */
-public enum Remedy implements Word {
+public enum Remedy implements Repair {
     SLEEVE(
             Seat.HOUSING,
             "Bore the housing 5 to 10 mm over, press in a sleeve of the same metal, bore to size in line with the register; a shoulder or pin keeps it."),
@@ -23,7 +21,7 @@ public enum Remedy implements Word {
         this.needs = needs;
     }
 
-    /** What it needs. */
+    @Override
     public String needs() {
         return needs;
     }

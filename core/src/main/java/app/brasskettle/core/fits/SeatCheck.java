@@ -16,7 +16,12 @@ public record SeatCheck(List<MeasuredSeat> seats) {
     /** Ends of a motor. */
     public enum Place implements Word {
         DRIVE_END,
-        OTHER_END
+        OTHER_END;
+
+        /** The end in running text. */
+        public String spoken() {
+            return word().replace('-', ' ');
+        }
     }
 
     /**
@@ -69,7 +74,7 @@ public record SeatCheck(List<MeasuredSeat> seats) {
 
         /** The seat in running text. */
         String spoken() {
-            return (place == Place.DRIVE_END ? "drive end" : "other end") + " " + seat.word();
+            return place.spoken() + " " + seat.word();
         }
     }
 

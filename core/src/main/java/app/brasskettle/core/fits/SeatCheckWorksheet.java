@@ -7,7 +7,6 @@ import app.brasskettle.core.worksheet.Worksheet;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Collectors;
 
 /** Every seat by the sheet of a bearing seat; the worst one judges and is named. */
 public final class SeatCheckWorksheet {
@@ -44,27 +43,13 @@ public final class SeatCheckWorksheet {
                     Phrase.capital(seat.spoken()) + ": " + Phrase.lower(j.headline()),
                     j.because(),
                     j.source(),
-                    j.verdict() == Verdict.STOP ? remedy(seat) : j.next()));
+                    j.verdict() == Verdict.STOP ? Repair.next(seat.remedy(), open(seat.seat())) : j.next()));
         }
-        Verdict worst =
-                Verdict.worst(judgements.stream().map(Judgement::verdict).toList());
         return new SeatCheckResult(
-                List.copyOf(readings),
-                judgements.stream()
-                        .filter(j -> j.verdict() == worst)
-                        .findFirst()
-                        .orElseThrow());
+                List.copyOf(readings), Judgement.worst(judgements).orElseThrow());
     }
 
-    /** What the remedy chosen needs, or what there is to choose from. */
-    private static String remedy(SeatCheck.MeasuredSeat seat) {
-        return seat.remedy()
-                .map(r -> Phrase.capital(r.word()) + ": " + Phrase.lower(r.needs()))
-                .orElseGet(() -> "Choose a remedy: "
-                        + Arrays.stream(Remedy.values())
-                                .filter(r -> r.fits(seat.seat()))
-                                .map(Remedy::word)
-                                .collect(Collectors.joining(", "))
-                        + ".");
+    private static List<Remedy> open(Seat seat) {
+        return Arrays.stream(Remedy.values()).filter(r -> r.fits(seat)).toList();
     }
 }

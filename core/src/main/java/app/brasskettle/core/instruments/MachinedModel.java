@@ -1,13 +1,17 @@
 package app.brasskettle.core.instruments;
 
+import app.brasskettle.core.airgap.Registers.Register;
+import app.brasskettle.core.extension.KeySeat;
+import app.brasskettle.core.fits.Grade;
 import app.brasskettle.core.fits.Seat;
 import app.brasskettle.core.fits.SeatCheck;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The machined parts of a simulated motor: a bad bearing has worn the housing at its end and let the rotor down, a bound shaft is
- * bent. Sizes follow rules of thumb by rated power.
+ * bent and its key seat hammered wide. Sizes follow rules of thumb by rated power.
  */
 public final class MachinedModel {
 
@@ -18,7 +22,9 @@ public final class MachinedModel {
     private static final double SAG_SHARE = 0.35;
     private static final double TRUE_MM = 0.006;
     private static final double BENT_MM = 0.07;
+    private static final double THINNEST_EXTENSION_MM = 8;
     private static final double WIDEST_EXTENSION_MM = 120;
+    private static final double HAMMERED_MM = 0.06;
 
     private final SimulatedMotor motor;
 
@@ -56,10 +62,41 @@ public final class MachinedModel {
         return gaps.stream().map(MachinedModel::micrometres).toList();
     }
 
+    /** What a micrometer shows of a register, bracket and frame in two directions each; made to the middle of h6 and H7. */
+    public Register register(SeatCheck.Place place) {
+        double size = 10 * Math.rint(3.2 * extensionMm() / 10 + 6);
+        int at = 1500 + 10 * place.ordinal();
+        double spigot = size - Grade.IT6.widthMm(size) / 2;
+        double bore = size + Grade.IT7.widthMm(size) / 2;
+        return new Register(
+                place,
+                List.of(read(spigot, at), read(spigot, at + 1)),
+                List.of(read(bore, at + 2), read(bore, at + 3)),
+                Optional.empty());
+    }
+
+    /** What a micrometer shows of the key seat at three places, then of its key; a jammed shaft has hammered the seat wide. */
+    public KeySeat keySeat() {
+        double extension = extensionMm();
+        double nominal = KeySeat.usualWidthMm(extension);
+        double middle = nominal - Grade.IT9.widthMm(nominal) / 2;
+        double hammered = HAMMERED_MM * motor.strength(MotorFault.BOUND_SHAFT);
+        List<Double> widths = new ArrayList<>();
+        for (int i = 0; i < 3; i++) {
+            widths.add(read(middle + hammered * (1 + 0.2 * i), 1450 + i));
+        }
+        return new KeySeat(
+                extension, Optional.empty(), widths, List.of(read(middle, 1454), read(middle, 1455)), Optional.empty());
+    }
+
+    private double read(double mm, int at) {
+        return micrometres(mm + MICROMETER_MM * noise(at));
+    }
+
     /** Diameter of the shaft extension, even millimetres. */
     public double extensionMm() {
         double mm = 13.5 * Math.pow(motor.rating().powerW() / 1000, 0.42);
-        return Math.min(WIDEST_EXTENSION_MM, 2 * Math.rint(mm / 2));
+        return Math.max(THINNEST_EXTENSION_MM, Math.min(WIDEST_EXTENSION_MM, 2 * Math.rint(mm / 2)));
     }
 
     /** What a dial gauge shows at eight points of a turn. */

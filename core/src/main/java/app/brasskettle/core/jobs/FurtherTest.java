@@ -61,7 +61,9 @@ public record FurtherTest(
         CORE_LOOP_RESULT("teardown/core-loop", "Core loop", WorksheetCatalogue.CORE_LOOP_RESULT, Effect.LIMIT),
         BEARING_SEATS("teardown/seats", "Bearing seats", WorksheetCatalogue.BEARING_SEATS, Effect.NONE),
         AIR_GAP("teardown/air-gap", "Air gap", WorksheetCatalogue.AIR_GAP, Effect.LIMIT),
+        BRACKET_REGISTERS("teardown/registers", "Bracket registers", WorksheetCatalogue.BRACKET_REGISTERS, Effect.NONE),
         SHAFT_RUNOUT("teardown/run-out", "Shaft run-out", WorksheetCatalogue.SHAFT_RUNOUT, Effect.NONE),
+        KEY_SEAT("teardown/key-seat", "Key seat", WorksheetCatalogue.KEY_SEAT, Effect.NONE),
         POLE_CHECK("teardown/poles", "Poles by the blade", WorksheetCatalogue.POLE_CHECK, Effect.NONE),
         ROTOR_BALANCE("teardown/rotor-balance", "Rotor balance", WorksheetCatalogue.ROTOR_BALANCE, Effect.NONE);
 

@@ -24,7 +24,9 @@ final class Stations {
     private static final List<Kind> OPEN = List.of(
             Kind.BEARING_SEATS,
             Kind.AIR_GAP,
+            Kind.BRACKET_REGISTERS,
             Kind.SHAFT_RUNOUT,
+            Kind.KEY_SEAT,
             Kind.CORE_LOOP_RESULT,
             Kind.POLE_CHECK,
             Kind.ROTOR_BALANCE);
@@ -189,8 +191,7 @@ final class Stations {
                         t.effect() != GateFacts.Effect.NONE || t.judgement().verdict() == Verdict.STOP)
                 .map(this::judged)
                 .forEach(tests::add);
-        Verdict worst = Verdict.worst(tests.stream().map(Judgement::verdict).toList());
-        return tests.stream().filter(t -> t.verdict() == worst).findFirst().orElse(NOTHING);
+        return Judgement.worst(tests).orElse(NOTHING);
     }
 
     /**

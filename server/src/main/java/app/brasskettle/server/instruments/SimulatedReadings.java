@@ -1,6 +1,7 @@
 package app.brasskettle.server.instruments;
 
 import app.brasskettle.core.balance.BalanceTest;
+import app.brasskettle.core.extension.KeySeat;
 import app.brasskettle.core.fits.FitClass;
 import app.brasskettle.core.fits.Seat;
 import app.brasskettle.core.fits.SeatCheck;
@@ -16,7 +17,9 @@ import app.brasskettle.server.jobs.TestKind;
 import app.brasskettle.server.problems.RefusedException;
 import java.math.BigDecimal;
 import java.math.MathContext;
+import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -62,10 +65,24 @@ final class SimulatedReadings {
             case SHAFT_RUNOUT ->
                 Map.of(
                         "extensionMm", mm(motor.machined().extensionMm()),
-                        "dialReadingsMm",
-                                motor.machined().dial().stream()
-                                        .map(SimulatedReadings::mm)
-                                        .toList());
+                        "dialReadingsMm", lengths(motor.machined().dial()));
+            case BRACKET_REGISTERS ->
+                Map.of(
+                        "registers",
+                        Arrays.stream(SeatCheck.Place.values())
+                                .map(motor.machined()::register)
+                                .map(r -> Map.of(
+                                        "place", r.place().word(),
+                                        "bracketMm", lengths(r.bracketMm()),
+                                        "frameMm", lengths(r.frameMm())))
+                                .toList());
+            case KEY_SEAT -> {
+                KeySeat seat = motor.machined().keySeat();
+                yield Map.of(
+                        "extensionMm", mm(seat.extensionMm()),
+                        "seatWidthsMm", lengths(seat.seatWidthsMm()),
+                        "keyWidthsMm", lengths(seat.keyWidthsMm()));
+            }
             case PROTECTOR -> protector(motor.protector());
             case SINGLE_PHASE_WINDINGS -> windings(motor.starting().windings());
             case STARTING_GEAR -> gear(motor.starting().gear());
@@ -87,9 +104,7 @@ final class SimulatedReadings {
                                 "designation", bearing.orElseThrow(),
                                 "planesMm",
                                         motor.machined().seat(middle, place, seat).stream()
-                                                .map(p -> p.stream()
-                                                        .map(SimulatedReadings::mm)
-                                                        .toList())
+                                                .map(SimulatedReadings::lengths)
                                                 .toList())));
             }
         }
@@ -100,8 +115,17 @@ final class SimulatedReadings {
         return Map.of("seats", seats);
     }
 
+    private static List<String> lengths(List<Double> lengths) {
+        return lengths.stream().map(SimulatedReadings::micrometer).toList();
+    }
+
+    /** As a micrometer and a dial show it, to the last figure. */
+    private static String micrometer(double value) {
+        return BigDecimal.valueOf(value).setScale(3, RoundingMode.HALF_UP).toPlainString() + "mm";
+    }
+
     private static String mm(double value) {
-        return BigDecimal.valueOf(value).toPlainString() + "mm";
+        return BigDecimal.valueOf(value).stripTrailingZeros().toPlainString() + "mm";
     }
 
     /** The instrument shows five figures, which is what gets recorded. */

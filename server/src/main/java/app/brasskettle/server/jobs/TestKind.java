@@ -41,7 +41,9 @@ public enum TestKind implements Word {
     CORE_LOOP_RESULT,
     BEARING_SEATS,
     AIR_GAP,
+    BRACKET_REGISTERS,
     SHAFT_RUNOUT,
+    KEY_SEAT,
     POLE_CHECK,
     ROTOR_BALANCE;
 

@@ -202,9 +202,9 @@ class TeardownTest {
     }
 
     @Test
-    void theGapAndTheRunOutAreReadByInstrumentsAndJudged() {
+    void whatIsMachinedIsReadByInstrumentsAndJudged() {
         String tag = Plates.ready(visitor, "bad-bearing");
-        for (String kind : List.of("air-gap", "shaft-runout")) {
+        for (String kind : List.of("air-gap", "bracket-registers", "shaft-runout", "key-seat")) {
             JsonNode read = visitor.post("/api/jobs/" + tag + "/instruments/readings/" + kind, Map.of())
                     .with(200)
                     .json();

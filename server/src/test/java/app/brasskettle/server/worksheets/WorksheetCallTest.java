@@ -178,7 +178,7 @@ class WorksheetCallTest {
     @Test
     void formsDescribeEverySheet() {
         JsonNode forms = visitor.get("/api/worksheets").with(200).json();
-        assertThat(forms.size()).isEqualTo(38);
+        assertThat(forms.size()).isEqualTo(40);
         assertThat(forms.toString()).contains("\"kind\":\"rows\"", "\"unit\":\"kW\"");
     }
 }

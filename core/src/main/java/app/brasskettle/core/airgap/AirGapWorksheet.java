@@ -1,4 +1,4 @@
-package app.brasskettle.core.fits;
+package app.brasskettle.core.airgap;
 
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.verdict.Judgement;

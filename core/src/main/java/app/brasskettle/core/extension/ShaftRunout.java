@@ -1,4 +1,4 @@
-package app.brasskettle.core.fits;
+package app.brasskettle.core.extension;
 
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;

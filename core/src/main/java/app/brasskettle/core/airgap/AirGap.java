@@ -1,4 +1,4 @@
-package app.brasskettle.core.fits;
+package app.brasskettle.core.airgap;
 
 import app.brasskettle.core.worksheet.Problems;
 import java.util.List;

@@ -1,0 +1,99 @@
+package app.brasskettle.core.extension;
+
+import app.brasskettle.core.fits.Repair;
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The key seat of a shaft extension as measured, and its key.
+ *
+ * @param extensionMm diameter of the extension, over 6 to 130 mm
+ * @param nominalWidthMm width the key is called by, 2 to 50 mm; the one that belongs to the diameter when absent
+ * @param seatWidthsMm widths of the seat along its length, two or more
+ * @param keyWidthsMm widths of the key; empty where it is missing
+ * @param remedy what is to be done where it is outside its limits
+ */
+public record KeySeat(
+        double extensionMm,
+        Optional<Double> nominalWidthMm,
+        List<Double> seatWidthsMm,
+        List<Double> keyWidthsMm,
+        Optional<Remedy> remedy) {
+
+    /** What brings a worn key seat back, and what it needs. */
+    public enum Remedy implements Repair {
+        NEXT_WIDTH(
+                "Cut it to the next key width and the coupling’s seat with it; check that the shaft still carries the torque."),
+        NEW_SEAT(
+                "Cut a new seat a quarter or half turn away; mind the balance, and mark the old one as not to be used."),
+        WELD_AND_CUT("Preheat, weld it up, turn it, check run-out, cut it anew; know the steel first."),
+        REPLACE("New shaft to drawing; measure the new one like the old one.");
+
+        private final String needs;
+
+        Remedy(String needs) {
+            this.needs = needs;
+        }
+
+        @Override
+        public String needs() {
+            return needs;
+        }
+    }
+
+    private static final double THINNEST_MM = 6;
+    private static final double THICKEST_MM = 130;
+    private static final double NARROWEST_MM = 2;
+    private static final double WIDEST_MM = 50;
+    private static final int MOST = 12;
+    /** Diameters up to which each width is used, ISO/R 773 and IEC 60072-1. */
+    private static final double[] UP_TO_MM = {8, 10, 12, 17, 22, 30, 38, 44, 50, 58, 65, 75, 85, 95, 110, THICKEST_MM};
+
+    private static final double[] WIDTH_MM = {2, 3, 4, 5, 6, 8, 10, 12, 14, 16, 18, 20, 22, 25, 28, 32};
+
+    public KeySeat {
+        nominalWidthMm = Problems.orEmpty(nominalWidthMm);
+        seatWidthsMm = Problems.copy(seatWidthsMm);
+        keyWidthsMm = Problems.copy(keyWidthsMm);
+        remedy = Problems.orEmpty(remedy);
+        Problems problems = new Problems();
+        problems.aboveTo("extensionMm", extensionMm, THINNEST_MM, THICKEST_MM, "mm");
+        nominalWidthMm.ifPresent(w -> {
+            if (problems.number("nominalWidthMm", w, "mm") && (w < NARROWEST_MM || w > WIDEST_MM)) {
+                problems.add(
+                        "nominalWidthMm",
+                        Problem.Code.RANGE,
+                        "nominalWidthMm is " + w + " mm; keys here are 2 to 50 mm wide");
+            }
+        });
+        if (problems.size("seatWidthsMm", seatWidthsMm, 2, MOST)) {
+            widths("seatWidthsMm", seatWidthsMm, problems);
+        }
+        if (problems.size("keyWidthsMm", keyWidthsMm, 0, MOST)) {
+            widths("keyWidthsMm", keyWidthsMm, problems);
+        }
+        problems.throwIfAny();
+    }
+
+    private static void widths(String field, List<Double> widths, Problems problems) {
+        for (int i = 0; i < widths.size(); i++) {
+            problems.aboveTo(field + "[" + i + "]", widths.get(i), 0, 2 * WIDEST_MM, "mm");
+        }
+    }
+
+    /** Width of the key that belongs to an extension of this diameter, mm. */
+    public static double usualWidthMm(double extensionMm) {
+        int step = 0;
+        while (extensionMm > UP_TO_MM[step]) {
+            step++;
+        }
+        return WIDTH_MM[step];
+    }
+
+    /** Width the key is called by. */
+    double nominalMm() {
+        return nominalWidthMm.orElseGet(() -> usualWidthMm(extensionMm));
+    }
+}
