@@ -1809,9 +1809,14 @@ export interface components {
             end: "drive-end" | "other-end" | "frame";
             fasteners: string;
             joint: boolean;
+            methods: components["schemas"]["app.brasskettle.core.teardown.UsualPart.Method"][];
             off: string;
             part: string;
             small: boolean;
+        };
+        "app.brasskettle.core.teardown.UsualPart.Method": {
+            after: string;
+            way: string;
         };
         "app.brasskettle.core.triage.TriageResult": {
             /** @enum {string} */

@@ -1,14 +1,18 @@
 import { useState } from 'react';
-import type { JobView } from '../api/types';
+import type { JobView, UsualPart } from '../api/types';
 import type { Sheet } from '../forms/sheet';
 import { FindingPhotos } from '../photos/Photos';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
-import { spokenPart, STATES, type LogText, type PartText } from './vocabulary';
+import { spokenPart, STATES, useTeardownWords, type LogText, type PartText } from './vocabulary';
 
 /** Parts as they came off, the last one on top; each opens for what this one had. */
 export function LoggedParts({ job, sheet }: { job: JobView; sheet: Sheet<LogText> }) {
   const [open, setOpen] = useState<number>();
+  const { builds } = useTeardownWords();
+  const ways = (part: string) =>
+    builds.flatMap((b) => b.parts).find((u) => u.part.toLowerCase() === part.trim().toLowerCase())?.methods ??
+    [];
   const v = sheet.value;
   const change = (id: number, part: Partial<PartText>) =>
     sheet.set({ parts: v.parts.map((p) => (p.id === id ? { ...p, ...part } : p)) });
@@ -49,6 +53,7 @@ export function LoggedParts({ job, sheet }: { job: JobView; sheet: Sheet<LogText
           {open === p.id && (
             <Details
               part={p}
+              ways={ways(p.part)}
               change={(part) => change(p.id, part)}
               remove={() => sheet.set({ parts: v.parts.filter((o) => o.id !== p.id) })}
             />
@@ -61,6 +66,7 @@ export function LoggedParts({ job, sheet }: { job: JobView; sheet: Sheet<LogText
 
 function details(p: PartText): string {
   return [
+    p.method,
     p.orientation,
     p.fasteners && `${p.fasteners} × ${p.fastenerSize || '?'}`,
     p.fastenerState && p.fastenerState !== 'good' && `screws ${p.fastenerState}`,
@@ -72,15 +78,25 @@ function details(p: PartText): string {
 
 function Details({
   part,
+  ways,
   change,
   remove,
 }: {
   part: PartText;
+  ways: UsualPart['methods'];
   change: (part: Partial<PartText>) => void;
   remove: () => void;
 }) {
   return (
     <div className="panel part-details">
+      {ways.length > 0 && (
+        <Picks
+          label="How it came off"
+          options={ways.map((w) => [w.way, w.way] as const)}
+          value={part.method === '' ? undefined : part.method}
+          onPick={(method) => change({ method })}
+        />
+      )}
       <div className="grid3">
         <TypedField
           words

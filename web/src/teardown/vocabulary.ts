@@ -35,6 +35,7 @@ export interface PartText {
   end: PartEnd;
   state: PartState;
   small: boolean;
+  method: string;
   orientation: string;
   fasteners: string;
   fastenerSize: string;
@@ -101,6 +102,7 @@ export function takenOff(
         end,
         state: more.state ?? 'good',
         small: more.small ?? false,
+        method: '',
         orientation: '',
         fasteners: '',
         fastenerSize: '',

@@ -84,6 +84,7 @@ public record LogReading(
         if (!log.parts().isEmpty()) {
             lines.add(parts(log, reassembly, off));
         }
+        rough(log).ifPresent(lines::add);
         if (log.parts().stream().anyMatch(p -> p.part().equalsIgnoreCase("Bearing"))) {
             lines.add(removal(log, heatFirst));
         }
@@ -211,6 +212,33 @@ public record LogReading(
                         : "Order what is damaged or missing; refit by the list.");
     }
 
+    private record Rough(LoggedPart part, String way, String after) {}
+
+    /** What came off in a way that may have left something behind: the first is told, the others are counted. */
+    private static Optional<Judgement> rough(TeardownLog log) {
+        List<Rough> all = new ArrayList<>();
+        for (LoggedPart p : log.parts()) {
+            p.method()
+                    .flatMap(way -> UsualPart.method(p.part(), way))
+                    .filter(UsualPart.Method::rough)
+                    .ifPresent(m -> all.add(new Rough(p, m.way(), m.after())));
+        }
+        if (all.isEmpty()) {
+            return Optional.empty();
+        }
+        Rough first = all.get(0);
+        return Optional.of(new Judgement(
+                Verdict.WATCH,
+                first.part().spoken() + ": " + first.way()
+                        + (all.size() == 1 ? "" : ", and " + count(all.size() - 1, "more part") + " no better"),
+                all.stream()
+                        .skip(1)
+                        .map(r -> r.part().spoken() + ": " + r.way())
+                        .collect(Collectors.joining("; ")),
+                SHOP,
+                all.stream().map(Rough::after).distinct().collect(Collectors.joining(" "))));
+    }
+
     private static Judgement removal(TeardownLog log, boolean heatFirst) {
         String school = heatFirst
                 ? "This shop heats the inner race; the other school pulls it"
@@ -270,6 +298,7 @@ public record LogReading(
 
     private static String details(LoggedPart p) {
         List<String> words = new ArrayList<>();
+        p.method().ifPresent(m -> words.add("came off: " + m));
         p.orientation().ifPresent(words::add);
         p.fasteners().ifPresent(n -> words.add(n + " × " + p.fastenerSize().orElse("screws of unknown size")));
         p.fastenerState().filter(s -> s != TeardownLog.PartState.GOOD).ifPresent(s -> words.add("screws " + s.word()));

@@ -50,6 +50,7 @@ public record TeardownLog(
      * @param end where it sat
      * @param state what it looked like
      * @param small whether it is easily lost
+     * @param method how it came off: a way of the list, or own words
      * @param orientation which way round it sat
      * @param fasteners how many screws held it
      * @param fastenerSize their thread and length
@@ -62,6 +63,7 @@ public record TeardownLog(
             PartEnd end,
             PartState state,
             boolean small,
+            Optional<String> method,
             Optional<String> orientation,
             Optional<Integer> fasteners,
             Optional<String> fastenerSize,
@@ -72,6 +74,7 @@ public record TeardownLog(
         private static final int MOST_FASTENERS = 96;
 
         public LoggedPart {
+            method = Problems.orEmpty(method);
             orientation = Problems.orEmpty(orientation);
             fasteners = Problems.orEmpty(fasteners);
             fastenerSize = Problems.orEmpty(fastenerSize);

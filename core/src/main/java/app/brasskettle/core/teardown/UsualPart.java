@@ -4,12 +4,14 @@ import app.brasskettle.core.teardown.TeardownLog.PartEnd;
 import app.brasskettle.core.worksheet.ShippedTable;
 import app.brasskettle.core.worksheet.Word;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVRecord;
 
 /**
- * A part that a usual motor has, in the order they come off; read from {@code parts.csv}.
+ * A part that a usual motor has, in the order they come off; read from {@code parts.csv} and {@code methods.csv}.
  *
  * @param part its name
  * @param end where it sits
@@ -19,6 +21,7 @@ import org.apache.commons.csv.CSVRecord;
  * @param off how it comes off
  * @param care what hurts people or parts
  * @param back what to mind when it goes on again
+ * @param methods ways to get it off, the proper ones first
  */
 public record UsualPart(
         String part,
@@ -28,7 +31,27 @@ public record UsualPart(
         String fasteners,
         String off,
         String care,
-        String back) {
+        String back,
+        List<Method> methods) {
+
+    /**
+     * A way to get a part off.
+     *
+     * @param way the way in running text
+     * @param after what to look for afterwards; empty where it leaves nothing behind
+     */
+    public record Method(String way, String after) {
+
+        /** Whether it may have left something behind. */
+        boolean rough() {
+            return !after.isEmpty();
+        }
+    }
+
+    private static final Map<String, List<Method>> METHODS = ShippedTable.rows(UsualPart.class, "methods.csv").stream()
+            .collect(Collectors.groupingBy(
+                    r -> r.get("part"),
+                    Collectors.mapping(r -> new Method(r.get("way"), r.get("after")), Collectors.toList())));
 
     private record Row(Set<String> in, UsualPart part) {}
 
@@ -49,6 +72,19 @@ public record UsualPart(
         return ROWS.stream()
                 .map(Row::part)
                 .filter(p -> p.part().equalsIgnoreCase(name.strip()))
+                .findFirst();
+    }
+
+    /** Parts that have ways of their own. */
+    static Set<String> withMethods() {
+        return METHODS.keySet();
+    }
+
+    /** What is known of getting a part called {@code name} off by {@code way}. */
+    static Optional<Method> method(String name, String way) {
+        return named(name).stream()
+                .flatMap(p -> p.methods().stream())
+                .filter(m -> m.way().equalsIgnoreCase(way.strip()))
                 .findFirst();
     }
 
@@ -73,6 +109,7 @@ public record UsualPart(
                         row.get("fasteners"),
                         row.get("off"),
                         row.get("care"),
-                        row.get("back")));
+                        row.get("back"),
+                        METHODS.getOrDefault(row.get("part"), List.of())));
     }
 }

@@ -30,6 +30,7 @@ class TeardownLogTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -93,6 +94,61 @@ class TeardownLogTest {
             assertThat(order.indexOf("Bearing")).isGreaterThan(order.indexOf("Rotor"));
             assertThat(order.lastIndexOf("Inner bearing cap")).isLessThan(order.indexOf("Bearing"));
         }
+    }
+
+    /** The proper ways stand first, and every rough one says what to look for. */
+    @Test
+    void waysOffBelongToPartsAndTheProperOnesComeFirst() {
+        for (String name : UsualPart.withMethods()) {
+            UsualPart part = UsualPart.named(name).orElseThrow();
+            List<Boolean> rough =
+                    part.methods().stream().map(UsualPart.Method::rough).toList();
+            assertThat(rough.get(0)).as(name).isFalse();
+            assertThat(rough).as(name).isSorted();
+            assertThat(part.methods()).extracting(UsualPart.Method::way).doesNotHaveDuplicates();
+            assertThat(part.methods()).allSatisfy(m -> assertThat(m.after()).matches("|[A-Z].*\\."));
+        }
+    }
+
+    private static TeardownLog by(String... ways) {
+        TeardownLog whole = whole(MotorBuild.BALL_CAPPED, PartState.GOOD);
+        List<LoggedPart> parts = new ArrayList<>();
+        for (LoggedPart p : whole.parts()) {
+            int nth =
+                    (int) parts.stream().filter(q -> q.part().equals("Bracket")).count();
+            Optional<String> way =
+                    p.part().equals("Bracket") && nth < ways.length ? Optional.of(ways[nth]) : Optional.empty();
+            parts.add(new LoggedPart(
+                    p.id(),
+                    p.part(),
+                    p.end(),
+                    p.state(),
+                    p.small(),
+                    way,
+                    p.orientation(),
+                    p.fasteners(),
+                    p.fastenerSize(),
+                    p.fastenerState(),
+                    p.note()));
+        }
+        return new TeardownLog(
+                whole.build(), whole.marks(), parts, whole.removal(), whole.removalReason(), whole.woundStatorMassKg());
+    }
+
+    @Test
+    void aRoughWayOffComesBackAsWhatToLookFor() {
+        assertThat(read(by("forcing screws", "own way, with a jack")).lines())
+                .noneMatch(l -> l.headline().startsWith("Bracket"));
+        Judgement one = line(read(by("Pried on one side ", "forcing screws")), "Bracket");
+        assertThat(one.verdict()).isEqualTo(Verdict.WATCH);
+        assertThat(one.headline()).isEqualTo("Bracket, drive end: pried on one side");
+        assertThat(one.next()).contains("measure the register");
+        Judgement two = line(read(by("pried on one side", "blows")), "Bracket");
+        assertThat(two.headline()).endsWith(", and 1 more part no better");
+        assertThat(two.because()).isEqualTo("Bracket, other end: blows");
+        assertThat(two.next()).contains("cracks and burrs", "with dye");
+        assertThat(read(by("blows")).reassembly())
+                .anySatisfy(s -> assertThat(s.details()).startsWith("came off: blows"));
     }
 
     @ParameterizedTest
