@@ -1761,6 +1761,7 @@ export interface components {
             off: number;
             reassembly: components["schemas"]["app.brasskettle.core.teardown.LogReading.FittingStep"][];
             toCome: components["schemas"]["app.brasskettle.core.teardown.UsualPart"][];
+            together: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
         };
@@ -1779,6 +1780,8 @@ export interface components {
             end: "drive-end" | "other-end" | "frame";
             mark: string | null;
             part: string;
+            photo: string;
+            photographed: boolean;
             spoken: string;
             usual: string;
         };

@@ -106,7 +106,11 @@ function Shown({ job, photo, done }: { job: JobView; photo: Photo; done: () => v
   const client = useQueryClient();
   const [caption, setCaption] = useState(photo.caption);
   const [why, setWhy] = useState<string>();
-  const settle = (all: Photo[]) => client.setQueryData(['photos', tag], all);
+  const settle = (all: Photo[]) => {
+    client.setQueryData(['photos', tag], all);
+    // What is photographed is part of what the job says.
+    void client.invalidateQueries({ queryKey: ['job', tag] });
+  };
   const save = useMutation({
     mutationFn: () =>
       call<Photo[]>('PUT', `/api/jobs/${tag}/photos/${photo.id}`, {
@@ -220,10 +224,9 @@ function attachable(job: JobView, step: string): [string, string][] {
   const found = job.sheets['findings']?.typed['findings'] as
     { component: string; place: string; condition: string }[] | undefined;
   const parts = (log?.parts ?? []).map((p): [string, string] => [`part ${p.id}`, spokenPart(p)]);
-  const marks = (log?.marks ?? []).map((m): [string, string] => [
-    `mark ${m.joint}, ${m.end}`,
-    `marks: ${spokenPart({ part: m.joint, end: m.end })}`,
-  ]);
+  const marks = (job.apart.log?.joints ?? [])
+    .filter((j) => j.mark)
+    .map((j): [string, string] => [j.photo, `marks: ${j.spoken}`]);
   const findings = (found ?? []).map((f): [string, string] => [
     findingKey(f),
     findingKey(f).replaceAll('-', ' '),

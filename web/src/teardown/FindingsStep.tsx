@@ -3,28 +3,14 @@ import { Link } from 'react-router';
 import type { FindingCondition, JobView, Judgement, SheetLook } from '../api/types';
 import { at, useLook } from '../forms/look';
 import { useKeptAtOnce, useSheet } from '../forms/sheet';
-import { FindingPhotos } from '../photos/Photos';
 import { TypedField } from '../quantity/TypedField';
 import { useShown } from '../quantity/units';
 import { Mark } from '../verdict/Mark';
+import { useFindingLines, type FindingsText } from './findingLines';
+import { Found } from './Found';
 import { Kept } from './Kept';
-import { findingKey, useTeardownWords } from './vocabulary';
+import { useTeardownWords } from './vocabulary';
 import './teardown.css';
-
-interface FindingText {
-  component: string;
-  place: string;
-  condition: string;
-  severity: string;
-  note: string;
-}
-
-interface FindingsText {
-  findings: FindingText[];
-  endPlayMm: string;
-  spinDownBeforeSeconds: string;
-  spinDownAfterSeconds: string;
-}
 
 const NONE: FindingsText = {
   findings: [],
@@ -33,10 +19,6 @@ const NONE: FindingsText = {
   spinDownAfterSeconds: '',
 };
 
-const SEVERITIES = ['slight', 'clear', 'severe'];
-
-const PLACES = ['drive-end', 'other-end', 'winding', 'rotor', 'frame', 'terminal-box', 'coupled-side'];
-
 /** Component by component: a tap for what is seen, at once judged and counted as evidence. */
 export function FindingsStep({ job }: { job: JobView }) {
   const tag = job.identity.tag;
@@ -44,46 +26,12 @@ export function FindingsStep({ job }: { job: JobView }) {
   const v = sheet.value;
   const { conditions } = useTeardownWords();
   const [component, setComponent] = useState<string>();
-  /** A line opened for words of one's own is no finding before its first word, and holds nothing up. */
-  const [opened, setOpened] = useState<FindingText>();
-  const lines = opened ? [...v.findings, opened] : v.findings;
+  const { lines, gap, add, change, remove } = useFindingLines(sheet);
   const complete = v.findings.every((f) => f.condition !== '' || f.note.trim() !== '');
   useKeptAtOnce(sheet, complete);
   const look = useLook<SheetLook>(`/api/jobs/${tag}/sheets/findings/look`, v, sheet.dirty && complete);
   const reading = look ? look.findings : job.apart.findings;
   const components = [...new Set(conditions.map((c) => c.component))];
-  const change = (n: number, part: Partial<FindingText>) => {
-    const next = lines.map((f, k) => (k === n ? { ...f, ...part } : f));
-    const own = next[v.findings.length];
-    if (own && own.note.trim() === '') {
-      setOpened(own);
-      next.pop();
-    } else {
-      setOpened(undefined);
-    }
-    sheet.set({ findings: next });
-  };
-  const add = (condition: FindingCondition | undefined, name: string, place: string) => {
-    const found = {
-      component: name,
-      place,
-      condition: condition?.condition ?? '',
-      severity: 'clear',
-      note: '',
-    };
-    if (condition) {
-      sheet.set({ findings: [...v.findings, found] });
-    } else {
-      setOpened(found);
-    }
-  };
-  const remove = (n: number) => {
-    if (n === v.findings.length) {
-      setOpened(undefined);
-    } else {
-      sheet.set({ findings: v.findings.filter((_, k) => k !== n) });
-    }
-  };
   const problems = [...(look?.problems ?? []), ...sheet.problems];
   const figure = (
     field: 'endPlayMm' | 'spinDownBeforeSeconds' | 'spinDownAfterSeconds',
@@ -145,7 +93,7 @@ export function FindingsStep({ job }: { job: JobView }) {
                 conditions.find((c) => c.component === f.component && c.condition === f.condition)?.words ??
                 ''
               }
-              judged={complete && n < v.findings.length ? reading?.lines[n] : undefined}
+              judged={complete && n !== gap ? reading?.lines[n > gap ? n - 1 : n] : undefined}
               change={(part) => change(n, part)}
               remove={() => remove(n)}
             />
@@ -212,97 +160,6 @@ function Conditions({
         </button>
       </div>
     </section>
-  );
-}
-
-function Found({
-  tag,
-  finding,
-  words,
-  judged,
-  change,
-  remove,
-}: {
-  tag: string;
-  finding: FindingText;
-  words: string;
-  judged: Judgement | undefined;
-  change: (part: Partial<FindingText>) => void;
-  remove: () => void;
-}) {
-  const [open, setOpen] = useState(finding.condition === '');
-  return (
-    <li>
-      <Mark verdict={judged?.verdict ?? 'unproven'} />
-      <div>
-        <b>
-          {finding.component}
-          {finding.component !== finding.place && `, ${finding.place.replace('-', ' ')}`}:{' '}
-          {words || finding.note || 'say what'}
-        </b>
-        {words && finding.note && <span> {finding.note}</span>}
-        <div className="soft small">
-          {judged?.next} {judged?.source}
-        </div>
-        <FindingPhotos tag={tag} finding={findingKey(finding)} />
-        {open && (
-          <div className="grid2" style={{ marginTop: 6 }}>
-            <TypedField
-              words
-              label="Note"
-              value={finding.note}
-              autoFocus
-              onChange={(note) => change({ note })}
-            />
-            <label className="field words">
-              <span className="label">Where</span>
-              <select
-                className="plain"
-                value={finding.place}
-                onChange={(e) => change({ place: e.target.value })}
-              >
-                {PLACES.map((p) => (
-                  <option key={p} value={p}>
-                    {p.replace('-', ' ')}
-                  </option>
-                ))}
-              </select>
-            </label>
-          </div>
-        )}
-      </div>
-      <div className="picks" role="radiogroup" aria-label={`How bad: ${finding.component} ${words}`}>
-        {SEVERITIES.map((s) => (
-          <button
-            key={s}
-            type="button"
-            role="radio"
-            className="pick tight"
-            aria-checked={finding.severity === s}
-            onClick={() => change({ severity: s })}
-          >
-            {s}
-          </button>
-        ))}
-        <button
-          type="button"
-          className="pick tight"
-          aria-expanded={open}
-          aria-label={`Note on ${finding.component} ${words}`}
-          onClick={() => setOpen(!open)}
-        >
-          note
-        </button>
-        <button
-          type="button"
-          className="pick tight"
-          aria-label={`Take out ${finding.component} ${words}`}
-          onClick={remove}
-        >
-          ×
-        </button>
-      </div>
-    </li>
   );
 }
 

@@ -40,7 +40,7 @@ export function TogetherStep({ job }: { job: JobView }) {
         </span>
       </div>
       <Trouble error={change.error} />
-      <Findings findings={reading.lines.filter((l) => / back|part/.test(l.headline))} />
+      {reading.together && <Findings findings={[reading.together]} />}
       <p className="caution">
         Clean faces, marks in line, bolts crosswise; turn the shaft by hand after each round. Hoist over 25
         kg; fingers out of the register.

@@ -42,6 +42,7 @@ public record ApartReading(
         return LogReading.of(
                 log,
                 job.apart().refits(),
+                job.apart().photographed(),
                 equalBearings(job),
                 job.rules().school(Question.BEARING_REMOVAL) == School.PRACTICE);
     }

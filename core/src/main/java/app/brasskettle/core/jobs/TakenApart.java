@@ -6,6 +6,7 @@ import app.brasskettle.core.teardown.Refit;
 import app.brasskettle.core.teardown.TeardownLog;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What was written down while a motor was taken apart, and what went back.
@@ -14,12 +15,17 @@ import java.util.Optional;
  * @param refits parts put back or left out, in the order that was said
  * @param leads the leads as they lay in the terminal box
  * @param findings what was found on it
+ * @param photographed what its photographs show, as they are filed
  */
 public record TakenApart(
-        Optional<TeardownLog> log, List<Refit> refits, Optional<LeadMap> leads, Optional<Findings> findings) {
+        Optional<TeardownLog> log,
+        List<Refit> refits,
+        Optional<LeadMap> leads,
+        Optional<Findings> findings,
+        Set<String> photographed) {
 
     /** A motor nobody opened. */
     public static TakenApart not() {
-        return new TakenApart(Optional.empty(), List.of(), Optional.empty(), Optional.empty());
+        return new TakenApart(Optional.empty(), List.of(), Optional.empty(), Optional.empty(), Set.of());
     }
 }

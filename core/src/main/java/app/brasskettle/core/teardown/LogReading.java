@@ -2,16 +2,15 @@ package app.brasskettle.core.teardown;
 
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.teardown.TeardownLog.LoggedPart;
-import app.brasskettle.core.teardown.TeardownLog.MatchMark;
 import app.brasskettle.core.teardown.TeardownLog.PartEnd;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
-import app.brasskettle.core.worksheet.Phrase;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -23,6 +22,7 @@ import java.util.stream.Collectors;
  * @param joints joints of this motor, marked or not
  * @param toCome usual parts not logged yet, in the order they come off
  * @param reassembly the log reversed
+ * @param together how far it is together again, once a part is off
  * @param off how many parts are neither back nor left out for a reason
  */
 public record LogReading(
@@ -31,9 +31,10 @@ public record LogReading(
         List<Joint> joints,
         List<UsualPart> toCome,
         List<FittingStep> reassembly,
+        Optional<Judgement> together,
         int off) {
 
-    private static final String SHOP = "Shop rule";
+    static final String SHOP = "Shop rule";
 
     /**
      * A joint across which a pair of marks belongs.
@@ -43,8 +44,17 @@ public record LogReading(
      * @param spoken the joint in running text
      * @param usual mark that the shop's scheme puts there
      * @param mark the mark on record
+     * @param photo what a photograph of the pair is filed under
+     * @param photographed whether there is one
      */
-    public record Joint(String part, PartEnd end, String spoken, String usual, Optional<String> mark) {}
+    public record Joint(
+            String part,
+            PartEnd end,
+            String spoken,
+            String usual,
+            Optional<String> mark,
+            String photo,
+            boolean photographed) {}
 
     /**
      * A step of reassembly.
@@ -69,21 +79,23 @@ public record LogReading(
     /**
      * The reading of {@code log} with what was put back.
      *
+     * @param photographed what photographs of the job show
      * @param equalBearings whether the plate gives both ends the same bearing, so that their caps can be swapped
      * @param heatFirst whether the shop's school takes bearings off by heat
      */
-    public static LogReading of(TeardownLog log, List<Refit> refits, boolean equalBearings, boolean heatFirst) {
+    public static LogReading of(
+            TeardownLog log, List<Refit> refits, Set<String> photographed, boolean equalBearings, boolean heatFirst) {
         List<UsualPart> usual = log.build().map(UsualPart::of).orElse(List.of());
-        List<Joint> joints = joints(log, usual);
+        List<Joint> joints = MatchMarks.joints(log, usual, photographed);
         Map<Integer, Refit> done =
                 refits.stream().collect(Collectors.toMap(Refit::part, Function.identity(), (earlier, later) -> later));
         List<FittingStep> reassembly = reassembly(log, done);
         int off = (int) reassembly.stream().filter(s -> s.refit().isEmpty()).count();
         List<Judgement> lines = new ArrayList<>();
-        lines.add(marks(log, joints, equalBearings));
-        if (!log.parts().isEmpty()) {
-            lines.add(parts(log, reassembly, off));
-        }
+        lines.add(MatchMarks.judge(log, joints, equalBearings));
+        Optional<Judgement> together =
+                log.parts().isEmpty() ? Optional.empty() : Optional.of(parts(log, reassembly, off));
+        together.ifPresent(lines::add);
         rough(log).ifPresent(lines::add);
         if (log.parts().stream().anyMatch(p -> p.part().equalsIgnoreCase("Bearing"))) {
             lines.add(removal(log, heatFirst));
@@ -100,86 +112,8 @@ public record LogReading(
                 joints,
                 toCome,
                 reassembly,
+                together,
                 off);
-    }
-
-    private static List<Joint> joints(TeardownLog log, List<UsualPart> usual) {
-        List<Joint> joints = new ArrayList<>();
-        for (UsualPart part : usual) {
-            if (part.joint()) {
-                joints.add(new Joint(
-                        part.part(), part.end(), part.spoken(), dots(part.end()), mark(log, part.part(), part.end())));
-            }
-        }
-        for (MatchMark m : log.marks()) {
-            if (usual.stream().noneMatch(u -> u.joint() && u.is(m.joint(), m.end()))) {
-                String place = m.end() == PartEnd.FRAME ? "" : ", " + m.end().spoken();
-                joints.add(new Joint(m.joint(), m.end(), m.joint() + place, dots(m.end()), Optional.of(m.mark())));
-            }
-        }
-        return List.copyOf(joints);
-    }
-
-    private static Optional<String> mark(TeardownLog log, String part, PartEnd end) {
-        return log.marks().stream()
-                .filter(m -> m.joint().strip().equalsIgnoreCase(part) && m.end() == end)
-                .map(MatchMark::mark)
-                .findFirst();
-    }
-
-    private static String dots(PartEnd end) {
-        return end == PartEnd.OTHER_END ? "two dots" : "one dot";
-    }
-
-    private static Judgement marks(TeardownLog log, List<Joint> joints, boolean equalBearings) {
-        String swap = equalBearings ? "Equal bearings at both ends: unmarked caps are easily swapped. " : "";
-        if (joints.isEmpty()) {
-            return new Judgement(
-                    Verdict.UNPROVEN,
-                    "No joint marked",
-                    swap,
-                    SHOP,
-                    "Say what kind of motor it is, then mark each joint before the first bolt.");
-        }
-        List<Joint> bare = joints.stream().filter(j -> j.mark().isEmpty()).toList();
-        String count = joints.size() - bare.size() + " of " + joints.size() + " joints marked";
-        if (bare.isEmpty()) {
-            List<String> unclear = alike(log);
-            return unclear.isEmpty()
-                    ? new Judgement(Verdict.HOLDS, count, swap, SHOP, "Photograph each pair.")
-                    : new Judgement(
-                            Verdict.WATCH,
-                            count + ", but " + unclear.get(0) + " carry the same mark",
-                            swap,
-                            SHOP,
-                            "One dot at the drive end, two at the other, so that no part fits twice.");
-        }
-        List<Joint> gone = bare.stream()
-                .filter(j -> log.parts().stream()
-                        .anyMatch(p -> p.part().strip().equalsIgnoreCase(j.part()) && p.end() == j.end()))
-                .toList();
-        String names = bare.stream().map(j -> Phrase.lower(j.spoken())).collect(Collectors.joining("; "));
-        return gone.isEmpty()
-                ? new Judgement(
-                        Verdict.UNPROVEN, count + "; bare: " + names, swap, SHOP, "Mark them before the first bolt.")
-                : new Judgement(
-                        Verdict.STOP,
-                        gone.get(0).spoken() + " came off without a mark",
-                        swap + count,
-                        SHOP,
-                        "Find its place by register and rub marks now, mark it, and say so in its note.");
-    }
-
-    /** Joints of the same name at both ends that carry one mark. */
-    private static List<String> alike(TeardownLog log) {
-        return log.marks().stream()
-                .filter(m -> log.marks().stream()
-                        .anyMatch(o -> o != m
-                                && o.joint().equalsIgnoreCase(m.joint())
-                                && o.mark().strip().equalsIgnoreCase(m.mark().strip())))
-                .map(m -> "the two of " + Phrase.lower(m.joint()))
-                .distinct()
-                .toList();
     }
 
     private static Judgement parts(TeardownLog log, List<FittingStep> reassembly, int off) {

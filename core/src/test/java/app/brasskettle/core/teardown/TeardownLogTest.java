@@ -12,6 +12,7 @@ import app.brasskettle.core.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -57,7 +58,7 @@ class TeardownLogTest {
     }
 
     private static LogReading read(TeardownLog log, Refit... refits) {
-        return LogReading.of(log, List.of(refits), false, false);
+        return LogReading.of(log, List.of(refits), Set.of(), false, false);
     }
 
     private static Refit fitted(int part) {
@@ -223,10 +224,28 @@ class TeardownLogTest {
                         Optional.empty(),
                         Optional.empty()),
                 List.of(),
+                Set.of(),
                 true,
                 false);
         assertThat(r.lines().get(0).verdict()).isEqualTo(Verdict.WATCH);
         assertThat(r.lines().get(0).because()).contains("easily swapped");
+    }
+
+    @Test
+    void marksAreCountedAsPhotographedPairByPair() {
+        TeardownLog log = whole(MotorBuild.BALL_SEALED, PartState.GOOD);
+        Judgement none = read(log).lines().get(0);
+        assertThat(none.headline()).isEqualTo("3 of 3 joints marked, 0 photographed");
+        assertThat(none.next()).isEqualTo("Photograph fan cowl, other end; bracket, drive end; bracket, other end.");
+        Set<String> two = Set.of("mark Bracket, drive-end", "mark Fan cowl, other-end", "part 3", "noisy");
+        LogReading some = LogReading.of(log, List.of(), two, false, false);
+        assertThat(some.lines().get(0).next()).isEqualTo("Photograph bracket, other end.");
+        Set<String> all =
+                some.joints().stream().map(LogReading.Joint::photo).collect(java.util.stream.Collectors.toSet());
+        Judgement every =
+                LogReading.of(log, List.of(), all, false, false).lines().get(0);
+        assertThat(every.headline()).isEqualTo("3 of 3 joints marked, each photographed");
+        assertThat(every.next()).isEmpty();
     }
 
     @Test
@@ -239,10 +258,10 @@ class TeardownLogTest {
     @Test
     void theOtherSchoolOfBearingRemovalStandsBeside() {
         TeardownLog pulled = whole(MotorBuild.OPEN, PartState.GOOD);
-        assertThat(line(LogReading.of(pulled, List.of(), false, false), "Bearings off")
+        assertThat(line(LogReading.of(pulled, List.of(), Set.of(), false, false), "Bearings off")
                         .verdict())
                 .isEqualTo(Verdict.HOLDS);
-        Judgement other = line(LogReading.of(pulled, List.of(), false, true), "Bearings off");
+        Judgement other = line(LogReading.of(pulled, List.of(), Set.of(), false, true), "Bearings off");
         assertThat(other.verdict()).isEqualTo(Verdict.WATCH);
         assertThat(other.because()).contains("other school pulls");
     }

@@ -355,6 +355,7 @@ public class JobBook {
                 store.sheets(row.id()),
                 testStore.tests(row.id()),
                 store.events(row.id()),
+                store.photographed(row.id()),
                 settings.current(),
                 closed.counts(),
                 List.of());

@@ -9,6 +9,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
@@ -250,6 +251,15 @@ class JobStore {
                         row.getString("done_by"),
                         row.getObject("done_at", OffsetDateTime.class)))
                 .list();
+    }
+
+    /** What the photographs of a job show, as they are filed. */
+    Set<String> photographed(long jobId) {
+        return db.sql(
+                        "select distinct finding from photo where job_id = :id and finding <> '' and removed_because is null")
+                .param("id", jobId)
+                .query(String.class)
+                .set();
     }
 
     void addEvent(long jobId, EventKind kind, Map<String, Object> detail, String by, OffsetDateTime at) {

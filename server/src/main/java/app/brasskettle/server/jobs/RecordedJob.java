@@ -50,6 +50,7 @@ final class RecordedJob {
     final List<JobRow.TestRow> tests;
     final List<JobRow.EventRow> events;
 
+    private final Set<String> photographed;
     private final ShopSettings shop;
     private final Map<Explanation, Integer> closed;
     private final List<EarlierFailure> earlier;
@@ -60,6 +61,7 @@ final class RecordedJob {
             List<JobRow.SheetRow> sheets,
             List<JobRow.TestRow> tests,
             List<JobRow.EventRow> events,
+            Set<String> photographed,
             ShopSettings shop,
             Map<Explanation, Integer> closed,
             List<EarlierFailure> earlier) {
@@ -70,18 +72,19 @@ final class RecordedJob {
         this.sheets = sheets;
         this.tests = tests;
         this.events = events;
+        this.photographed = photographed;
     }
 
     /** The same record beside a row that was written since. */
     RecordedJob at(JobRow newer) {
-        RecordedJob job = new RecordedJob(newer, sheets, tests, events, shop, closed, earlier);
+        RecordedJob job = new RecordedJob(newer, sheets, tests, events, photographed, shop, closed, earlier);
         job.record = record;
         return job;
     }
 
     /** The same motor with what it failed of before. */
     RecordedJob after(List<EarlierFailure> failures) {
-        return new RecordedJob(row, sheets, tests, events, shop, closed, failures);
+        return new RecordedJob(row, sheets, tests, events, photographed, shop, closed, failures);
     }
 
     /** The mark by which the motor is known again: of its plate, once that was read. */
@@ -174,7 +177,8 @@ final class RecordedJob {
                         read(SheetKind.TEARDOWN_LOG, TeardownLog.class),
                         refits(),
                         read(SheetKind.LEAD_MAP, LeadMap.class),
-                        read(SheetKind.FINDINGS, Findings.class)),
+                        read(SheetKind.FINDINGS, Findings.class),
+                        photographed),
                 read(SheetKind.COIL_MAP, PaintedStator.class).map(PaintedStator::map),
                 added(),
                 struck(),

@@ -14,6 +14,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Base64;
+import java.util.List;
 import java.util.Map;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
@@ -208,5 +209,44 @@ class PhotoTest {
                         .with(400)
                         .problemFields())
                 .containsExactly("step");
+    }
+
+    private String marks() {
+        return visitor.get("/api/jobs/" + tag)
+                .json()
+                .at("/apart/log/lines/0/headline")
+                .asString();
+    }
+
+    /** A pair of marks counts as photographed while its photograph stands, and no other picture counts for it. */
+    @Test
+    void aPhotographOfAPairOfMarksIsToldOnTheJob() throws IOException {
+        Map<String, Object> log = Map.of(
+                "build",
+                "open",
+                "marks",
+                List.of(
+                        Map.of("joint", "Bracket", "end", "drive-end", "mark", "one dot"),
+                        Map.of("joint", "Bracket", "end", "other-end", "mark", "two dots")),
+                "parts",
+                List.of());
+        Plates.sheet(visitor, tag, "teardown-log", log);
+        add(picture(40, 30, "jpeg"));
+        assertThat(marks()).isEqualTo("2 of 2 joints marked, 0 photographed");
+        String shows = visitor.get("/api/jobs/" + tag)
+                .json()
+                .at("/apart/log/joints/1/photo")
+                .asString();
+        JsonNode photos = visitor.postFile(
+                        "/api/jobs/" + tag + "/photos?step=teardown/parts&finding=" + shows.replace(" ", "%20"),
+                        picture(40, 30, "jpeg"))
+                .with(200)
+                .json();
+        assertThat(marks()).isEqualTo("2 of 2 joints marked, 1 photographed");
+        visitor.post(
+                        "/api/jobs/" + tag + "/photos/" + photos.at("/1/id").asString() + "/remove",
+                        Map.of("because", "blurred"))
+                .with(200);
+        assertThat(marks()).isEqualTo("2 of 2 joints marked, 0 photographed");
     }
 }
