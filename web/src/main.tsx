@@ -11,10 +11,12 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Route, Routes } from 'react-router';
 import { Refusal } from './api/http';
 import { FloorPage } from './floor/FloorPage';
-import { WhenSignedIn } from './shell/session';
+import { jobQuery } from './jobs/useJob';
+import { sessionQuery, WhenSignedIn } from './shell/session';
 import { applySetting, savedSetting, themeFor } from './theme/theme';
 
-const JobPage = lazy(() => import('./jobs/JobPage').then((m) => ({ default: m.JobPage })));
+const jobPage = () => import('./jobs/JobPage').then((m) => ({ default: m.JobPage }));
+const JobPage = lazy(jobPage);
 const ReceivePage = lazy(() => import('./receive/ReceivePage').then((m) => ({ default: m.ReceivePage })));
 const PassportPage = lazy(() => import('./passport/PassportPage').then((m) => ({ default: m.PassportPage })));
 const CustomersPage = lazy(() =>
@@ -39,6 +41,14 @@ const client = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 });
+
+// What a job's page waits for is asked for at once, one beside the other, rather than one after the other.
+const tag = /^\/jobs\/([^/]+)/.exec(location.pathname)?.[1];
+void client.prefetchQuery(sessionQuery);
+if (tag) {
+  void jobPage();
+  void client.prefetchQuery(jobQuery(decodeURIComponent(tag)));
+}
 
 function App() {
   const [setting, setSetting] = useState(savedSetting);

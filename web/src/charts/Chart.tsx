@@ -1,11 +1,8 @@
-import { LineChart } from 'echarts/charts';
-import { GridComponent, LegendComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
-import { init, use as register, type EChartsCoreOption } from 'echarts/core';
-import { SVGRenderer } from 'echarts/renderers';
-import { useEffect, useRef } from 'react';
+import type { EChartsCoreOption } from 'echarts/core';
+import { lazy, Suspense } from 'react';
 import { plain } from '../quantity/figures';
 
-register([LineChart, GridComponent, LegendComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
+const Drawn = lazy(() => import('./Drawn').then((m) => ({ default: m.Drawn })));
 
 /** A colour of the theme as it stands now. */
 export function token(name: string): string {
@@ -49,28 +46,11 @@ export function Chart({
   label: string;
   height?: number;
 }) {
-  const box = useRef<HTMLDivElement>(null);
-  const chart = useRef<ReturnType<typeof init> | null>(null);
-  useEffect(() => {
-    const element = box.current;
-    if (!element) {
-      return;
-    }
-    const made = init(element, null, { renderer: 'svg' });
-    chart.current = made;
-    const watch = new ResizeObserver(() => made.resize());
-    watch.observe(element);
-    return () => {
-      watch.disconnect();
-      made.dispose();
-      chart.current = null;
-    };
-  }, []);
-  useEffect(() => {
-    const draw = () => chart.current?.setOption(option(), true);
-    draw();
-    window.addEventListener('brasskettle-setting', draw);
-    return () => window.removeEventListener('brasskettle-setting', draw);
-  }, [option]);
-  return <div ref={box} className="panel" style={{ height, padding: 0 }} role="img" aria-label={label} />;
+  return (
+    <div className="panel" style={{ height, padding: 0 }} role="img" aria-label={label}>
+      <Suspense fallback={null}>
+        <Drawn option={option} />
+      </Suspense>
+    </div>
+  );
 }

@@ -1,8 +1,7 @@
-import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import type { JobView } from '../api/types';
 import { testAt } from '../bench/sheetTests';
-import { CourseNotice } from '../floor/CourseStep';
 import { SetDownForm, SetDownNotice } from '../floor/setdown';
 import { Trouble } from '../forms/Trouble';
 import { Frame } from '../shell/Frame';
@@ -12,36 +11,25 @@ import { GateStep } from './GateStep';
 import { JobBand } from './JobBand';
 import { Ledger } from './Ledger';
 import { useJob } from './useJob';
-
-const ArrivalStep = lazy(() => import('../receive/ArrivalStep').then((m) => ({ default: m.ArrivalStep })));
-const PlateStep = lazy(() => import('../nameplate/PlateStep').then((m) => ({ default: m.PlateStep })));
-const DeadStep = lazy(() => import('../bench/DeadStep').then((m) => ({ default: m.DeadStep })));
-const ResistanceStep = lazy(() =>
-  import('../resistance/ResistanceStep').then((m) => ({ default: m.ResistanceStep })),
-);
-const InsulationStep = lazy(() =>
-  import('../insulation/InsulationStep').then((m) => ({ default: m.InsulationStep })),
-);
-const SheetTestStep = lazy(() =>
-  import('../bench/SheetTestStep').then((m) => ({ default: m.SheetTestStep })),
-);
-const ReleaseStep = lazy(() => import('../bench/ReleaseStep').then((m) => ({ default: m.ReleaseStep })));
-const SurgeStep = lazy(() => import('../surge/SurgeStep').then((m) => ({ default: m.SurgeStep })));
-const CoilMapStep = lazy(() => import('../teardown/CoilMapStep').then((m) => ({ default: m.CoilMapStep })));
-const PartsStep = lazy(() => import('../teardown/PartsStep').then((m) => ({ default: m.PartsStep })));
-const LeadMapStep = lazy(() => import('../teardown/LeadMapStep').then((m) => ({ default: m.LeadMapStep })));
-const FindingsStep = lazy(() =>
-  import('../teardown/FindingsStep').then((m) => ({ default: m.FindingsStep })),
-);
-const TogetherStep = lazy(() =>
-  import('../teardown/TogetherStep').then((m) => ({ default: m.TogetherStep })),
-);
-const CauseStep = lazy(() => import('../cause/CauseStep').then((m) => ({ default: m.CauseStep })));
-const WindingStep = lazy(() => import('../winding/WindingStep').then((m) => ({ default: m.WindingStep })));
-const CourseStep = lazy(() => import('../floor/CourseStep').then((m) => ({ default: m.CourseStep })));
-const JournalStep = lazy(() => import('./JournalStep').then((m) => ({ default: m.JournalStep })));
-const Photos = lazy(() => import('../photos/Photos').then((m) => ({ default: m.Photos })));
-const ChooseStep = lazy(() => import('../choice/ChooseStep').then((m) => ({ default: m.ChooseStep })));
+import { ArrivalStep } from '../receive/ArrivalStep';
+import { PlateStep } from '../nameplate/PlateStep';
+import { DeadStep } from '../bench/DeadStep';
+import { ResistanceStep } from '../resistance/ResistanceStep';
+import { InsulationStep } from '../insulation/InsulationStep';
+import { SheetTestStep } from '../bench/SheetTestStep';
+import { ReleaseStep } from '../bench/ReleaseStep';
+import { SurgeStep } from '../surge/SurgeStep';
+import { CoilMapStep } from '../teardown/CoilMapStep';
+import { PartsStep } from '../teardown/PartsStep';
+import { LeadMapStep } from '../teardown/LeadMapStep';
+import { FindingsStep } from '../teardown/FindingsStep';
+import { TogetherStep } from '../teardown/TogetherStep';
+import { CauseStep } from '../cause/CauseStep';
+import { WindingStep } from '../winding/WindingStep';
+import { CourseNotice, CourseStep } from '../floor/CourseStep';
+import { JournalStep } from './JournalStep';
+import { Photos } from '../photos/Photos';
+import { ChooseStep } from '../choice/ChooseStep';
 
 /** A job: whose motor and may it run above; stations left, work in the middle, evidence right. */
 export function JobPage() {
@@ -76,10 +64,8 @@ export function JobPage() {
                 Kept, and merged with what {merged} wrote meanwhile.
               </p>
             )}
-            <Suspense fallback={null}>
-              <Work job={data} step={here} />
-              {photographed(data).includes(here) && <Photos job={data} step={here} />}
-            </Suspense>
+            <Work job={data} step={here} />
+            {photographed(data).includes(here) && <Photos job={data} step={here} />}
           </main>
           <Ledger job={data} />
         </div>

@@ -3,12 +3,13 @@ import { useRef } from 'react';
 import { call, requestKey, Unreachable } from '../api/http';
 import type { JobView } from '../api/types';
 
+/** A job as it reads now. */
+export function jobQuery(tag: string) {
+  return { queryKey: ['job', tag], queryFn: () => call<JobView>('GET', `/api/jobs/${tag}`) };
+}
+
 export function useJob(tag: string) {
-  return useQuery({
-    queryKey: ['job', tag],
-    queryFn: () => call<JobView>('GET', `/api/jobs/${tag}`),
-    refetchInterval: 7_000,
-  });
+  return useQuery({ ...jobQuery(tag), refetchInterval: 7_000 });
 }
 
 export interface Change {

@@ -1,7 +1,7 @@
 import { Checkbox } from 'antd';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
 import type { JobView, SheetLook } from '../api/types';
+import { useGoOn } from '../jobs/useGoOn';
 import { at, useLook, whileTyping } from '../forms/look';
 import { useSheet } from '../forms/sheet';
 import { SheetForm, words } from '../forms/SheetForm';
@@ -44,9 +44,9 @@ type Mode = 'whole' | 'worn' | 'gone';
 /** The nameplate, read as it is typed: whole, worn, or burnt off and estimated. */
 export function PlateStep({ job }: { job: JobView }) {
   const tag = job.identity.tag;
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const sheet = useSheet<PlateText>(job, 'plate', EMPTY, (merged) => {
-    void navigate(`/jobs/${tag}/bench/dead`, { state: { merged } });
+    goOn(`/jobs/${tag}/bench/dead`, { state: { merged } });
   });
   const v: PlateText = { ...sheet.value, details: { ...NO_DETAILS, ...sheet.value.details } };
   const [mode, setMode] = useState<Mode>(v.clues ? 'gone' : v.marks.length > 0 ? 'worn' : 'whole');

@@ -1,5 +1,5 @@
-import { useNavigate } from 'react-router';
 import type { JobView, SheetLook } from '../api/types';
+import { useGoOn } from '../jobs/useGoOn';
 import { at, useLook, whileTyping } from '../forms/look';
 import { useSheet } from '../forms/sheet';
 import { SheetForm, words } from '../forms/SheetForm';
@@ -31,9 +31,9 @@ import {
 /** The motor as it came in: by hand, eye, ear and nose, by what was told, and what follows from it at once. */
 export function ArrivalStep({ job }: { job: JobView }) {
   const tag = job.identity.tag;
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const sheet = useSheet<ArrivalText>(job, 'arrival', EMPTY, (merged) => {
-    void navigate(`/jobs/${tag}/plate`, { state: { merged } });
+    goOn(`/jobs/${tag}/plate`, { state: { merged } });
   });
   const v = sheet.value;
   const told = { ...NO_CIRCUMSTANCES, ...v.circumstances };

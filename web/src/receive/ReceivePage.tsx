@@ -1,8 +1,8 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useDeferredValue, useRef } from 'react';
-import { useNavigate } from 'react-router';
 import { call, Refusal, requestKey } from '../api/http';
+import { useGoOn } from '../jobs/useGoOn';
 import type { Customer, JobView } from '../api/types';
 import { useDraft } from '../forms/drafts';
 import { at } from '../forms/look';
@@ -53,7 +53,7 @@ const CONTACT = [
 
 /** A motor at the door: who, what, what happened, how urgent. */
 export function ReceivePage() {
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const client = useQueryClient();
   const draft = useDraft('receive', EMPTY);
   const v = draft.value;
@@ -72,7 +72,7 @@ export function ReceivePage() {
       draft.settle(EMPTY);
       client.setQueryData(['job', job.identity.tag], job);
       void client.invalidateQueries({ queryKey: ['floor'] });
-      void navigate(`/jobs/${job.identity.tag}/receive`);
+      goOn(`/jobs/${job.identity.tag}/receive`);
     },
   });
   const problems = receive.error instanceof Refusal ? receive.error.problems : [];
@@ -88,7 +88,7 @@ export function ReceivePage() {
   const same = customers.data?.find((c) => c.name.toLowerCase() === wanted.toLowerCase());
   const serial = useDeferredValue(v.serial);
   return (
-    <Frame keys={[{ key: 'Escape', label: 'back to the floor', run: () => void navigate('/') }]}>
+    <Frame keys={[{ key: 'Escape', label: 'back to the floor', run: () => goOn('/') }]}>
       <main className="page" id="work">
         <form
           style={{ maxWidth: 860 }}

@@ -1,7 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
 import { call, Refusal } from '../api/http';
 import type { Bridge, JobView, TestLook } from '../api/types';
 import { Because } from '../bench/Because';
@@ -13,6 +12,7 @@ import { useDraft } from '../forms/drafts';
 import { at, useLook, whileTyping } from '../forms/look';
 import { Trouble } from '../forms/Trouble';
 import { StandIn } from '../instruments/StandIn';
+import { useGoOn } from '../jobs/useGoOn';
 import { NextWay } from '../jobs/NextWay';
 import { useChange } from '../jobs/useJob';
 import { moment, ohm } from '../quantity/figures';
@@ -81,7 +81,7 @@ export function ResistanceStep({ job }: { job: JobView }) {
 }
 
 function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: () => void }) {
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const draft = useDraft(`${tag}.resistance`, EMPTY);
   const v = draft.value;
   const repeat = job.bench.resistance !== null;
@@ -92,7 +92,7 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
     draft.settle(EMPTY);
     finished();
     if (after.bench.resistance?.result.verdict === 'holds' && !after.bench.insulation) {
-      void navigate(`/jobs/${tag}/bench/insulation`);
+      goOn(`/jobs/${tag}/bench/insulation`);
     }
   });
   const bridge = useMutation({

@@ -21,10 +21,16 @@ export function usePerson(): Person {
   return person;
 }
 
+/** Who is signed in at this browser. */
+export const sessionQuery = {
+  queryKey: ['session'],
+  queryFn: () => call<Session>('GET', '/api/session'),
+};
+
 /** Shows its children to somebody signed in, and the sign-in page to anybody else; drafts stay where they are. */
 export function WhenSignedIn({ children }: { children: ReactNode }) {
   const client = useQueryClient();
-  const session = useQuery({ queryKey: ['session'], queryFn: () => call<Session>('GET', '/api/session') });
+  const session = useQuery(sessionQuery);
   useEffect(() => {
     const gone = () =>
       client.setQueryData<Session>(['session'], (old) => ({

@@ -1,6 +1,6 @@
 import { useState, type KeyboardEvent } from 'react';
-import { useNavigate } from 'react-router';
 import type { JobView, SheetLook } from '../api/types';
+import { useGoOn } from '../jobs/useGoOn';
 import { Likely } from '../cause/Likely';
 import { at as problemAt, useLook } from '../forms/look';
 import { useSheet } from '../forms/sheet';
@@ -43,9 +43,9 @@ function fresh(job: JobView): Painted {
 /** The stator as it looks, painted; what the pattern says comes back at once. */
 export function CoilMapStep({ job }: { job: JobView }) {
   const tag = job.identity.tag;
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const sheet = useSheet<Painted>(job, 'coil-map', fresh(job), (merged) => {
-    void navigate(`/jobs/${tag}/cause`, { state: { merged } });
+    goOn(`/jobs/${tag}/cause`, { state: { merged } });
   });
   const v = sheet.value;
   const [undo, setUndo] = useState<Painted[]>([]);

@@ -1,5 +1,5 @@
-import { useNavigate } from 'react-router';
 import type { JobView, SheetLook } from '../api/types';
+import { useGoOn } from '../jobs/useGoOn';
 import { at, useLook, whileTyping } from '../forms/look';
 import { useSheet } from '../forms/sheet';
 import { SheetForm, words } from '../forms/SheetForm';
@@ -49,9 +49,9 @@ const told = (lead: LeadText) => Object.values(lead).some((text) => text.trim() 
 /** Every lead by number, colour, terminal and what it joins, before one of them moves; a drawing made from it. */
 export function LeadMapStep({ job }: { job: JobView }) {
   const tag = job.identity.tag;
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const sheet = useSheet<MapText>(job, 'lead-map', { leads: named(job) }, (merged) => {
-    void navigate(`/jobs/${tag}/teardown/parts`, { state: { merged } });
+    goOn(`/jobs/${tag}/teardown/parts`, { state: { merged } });
   });
   const leads = sheet.value.leads;
   const typed = { leads: leads.filter(told) };

@@ -1,6 +1,6 @@
 import { Button } from 'antd';
-import { useNavigate } from 'react-router';
 import type { JobView, Judgement, SheetLook, WindingResult } from '../api/types';
+import { useGoOn } from '../jobs/useGoOn';
 import { at, useLook, whileTyping } from '../forms/look';
 import { useSheet } from '../forms/sheet';
 import { SheetForm, words } from '../forms/SheetForm';
@@ -64,9 +64,9 @@ function fresh(job: JobView): Take {
 /** Winding data as counted, checked while they are typed, before the copper comes out. */
 export function WindingStep({ job }: { job: JobView }) {
   const tag = job.identity.tag;
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const sheet = useSheet<Take>(job, 'winding', fresh(job), (merged) => {
-    void navigate(`/jobs/${tag}/choose`, { state: { merged } });
+    goOn(`/jobs/${tag}/choose`, { state: { merged } });
   });
   const v = sheet.value;
   const started = [...COUNTS, ...MEASURES].every(([f]) => v[f].trim() !== '');

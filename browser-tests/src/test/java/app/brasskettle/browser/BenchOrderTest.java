@@ -36,7 +36,7 @@ class BenchOrderTest {
         hand.press("Keep the readings");
         assertThat(hand.button("Test again")).isVisible();
         hand.seesJudged("Holds:");
-        hand.grounded();
+        hand.provesDischarged();
     }
 
     /** A test whose simulated instrument reads at a glance, kept. */

@@ -79,6 +79,14 @@ final class Hand {
         PlaywrightAssertions.assertThat(page.getByLabel("Discharge clock")).hasCount(0);
     }
 
+    /** Proves the winding discharged by what is left on it, before the clock has run out. */
+    void provesDischarged() {
+        page.getByText("Prove it instead").click();
+        fill("Left after a minute", "0.5");
+        press("Record the proof");
+        grounded();
+    }
+
     void seesHeading(String words) {
         PlaywrightAssertions.assertThat(page.getByRole(AriaRole.HEADING, new GetByRoleOptions().setName(words))
                         .first())
@@ -90,7 +98,13 @@ final class Hand {
         return page.locator(".whose .tag").textContent();
     }
 
+    /** Goes to another place inside the application, as a link does: nothing is loaded anew. */
     void goTo(String path) {
+        page.evaluate("to => { history.pushState({}, '', to); dispatchEvent(new PopStateEvent('popstate')); }", path);
+    }
+
+    /** Loads the application anew at {@code path}, as a new window does. */
+    void open(String path) {
         page.navigate(path);
     }
 }

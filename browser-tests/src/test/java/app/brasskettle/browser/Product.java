@@ -97,6 +97,8 @@ final class Product implements BeforeAllCallback, AfterEachCallback, ParameterRe
                 ProcessBuilder start = new ProcessBuilder(
                         "java",
                         "-Xmx256m",
+                        // It lives for minutes only: what a thorough compiler would save later it costs now.
+                        "-XX:TieredStopAtLevel=1",
                         "-jar",
                         jar().toString(),
                         "--server.port=" + port,

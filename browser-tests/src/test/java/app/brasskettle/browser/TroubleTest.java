@@ -13,7 +13,7 @@ class TroubleTest {
 
     private static Hand atThePlate(Product.Running product, String tag) {
         Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
-        hand.goTo("/jobs/" + tag + "/plate");
+        hand.open("/jobs/" + tag + "/plate");
         hand.seesHeading("Nameplate");
         return hand;
     }
@@ -40,7 +40,7 @@ class TroubleTest {
     @Test
     void anEmptySheetIsRefusedFieldByField(Product.Running product) {
         Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
-        hand.goTo("/receive");
+        hand.open("/receive");
         hand.press("Take it in, then look it over");
         hand.sees("Customer is blank");
         hand.sees("Machine it drives is blank");
@@ -51,8 +51,8 @@ class TroubleTest {
         Hand hand = atThePlate(product, "TQ-0413");
         hand.fill("Voltage", "415");
         hand.sees("1 not sent yet");
-        hand.goTo("/");
-        hand.goTo("/jobs/TQ-0413/plate");
+        hand.open("/");
+        hand.open("/jobs/TQ-0413/plate");
         assertThat(hand.field("Voltage")).hasValue("415");
         hand.sees("not saved yet; kept on this tablet");
     }
@@ -60,7 +60,7 @@ class TroubleTest {
     @Test
     void withTheServerGoneTheEntryWaitsAndIsSentLater(Product.Running product) {
         Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
-        hand.goTo("/receive");
+        hand.open("/receive");
         hand.fill("Customer", "Lower Lock");
         hand.fill("Machine it drives", "spare sluice drive");
         hand.page().context().setOffline(true);
@@ -101,7 +101,7 @@ class TroubleTest {
     void whatTwoPeopleWroteOnOnePlateIsMergedAndClashesAreSettled(Product.Running product) {
         Hand mine = atThePlate(product, "TQ-0405");
         Hand theirs = new Hand(product.page(1280, 800)).signIn("lead");
-        theirs.goTo("/jobs/TQ-0405/plate");
+        theirs.open("/jobs/TQ-0405/plate");
         theirs.fill("Serial number", "PX-1.1-D");
         mine.fill("Maker", "Mole Electric, Ellan");
         theirs.press("Correct the plate");
@@ -109,10 +109,10 @@ class TroubleTest {
         mine.sees("Ivo Dalby changed this at");
         mine.press("Correct the plate");
         mine.sees("merged with what Ivo Dalby wrote meanwhile");
-        mine.goTo("/jobs/TQ-0405/plate");
+        mine.open("/jobs/TQ-0405/plate");
         assertThat(mine.field("Serial number")).hasValue("PX-1.1-D");
         assertThat(mine.field("Maker")).hasValue("Mole Electric, Ellan");
-        theirs.goTo("/jobs/TQ-0405/plate");
+        theirs.open("/jobs/TQ-0405/plate");
         assertThat(theirs.field("Maker")).hasValue("Mole Electric, Ellan");
         theirs.fill("Enclosure", "IP44");
         mine.fill("Enclosure", "IP65");
@@ -131,7 +131,7 @@ class TroubleTest {
     void whatIsUntouchedHereFollowsWhatOthersWrite(Product.Running product) {
         Hand mine = atThePlate(product, "TQ-0412");
         Hand theirs = new Hand(product.page(1280, 800)).signIn("lead");
-        theirs.goTo("/jobs/TQ-0412/plate");
+        theirs.open("/jobs/TQ-0412/plate");
         theirs.fill("Enclosure", "IP56");
         theirs.press("Correct the plate");
         theirs.seesHeading("Dead, and a tester");
@@ -141,7 +141,7 @@ class TroubleTest {
     @Test
     void anUnknownJobSaysSo(Product.Running product) {
         Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
-        hand.goTo("/jobs/TQ-7777");
+        hand.open("/jobs/TQ-7777");
         hand.sees("There is no job TQ-7777 in this shop");
         hand.page()
                 .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to the floor"))
