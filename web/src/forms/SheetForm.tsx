@@ -1,5 +1,5 @@
 import { Button } from 'antd';
-import { useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { moment } from '../quantity/figures';
 import { Mark } from '../verdict/Mark';
 import type { Sheet } from './sheet';
@@ -86,16 +86,22 @@ export function Clashes<T extends object>({
 }) {
   const clash = sheet.clash;
   const [mine, setMine] = useState<Record<string, boolean>>({});
+  const box = useRef<HTMLElement>(null);
+  const told = clash !== undefined;
+  // A sheet that keeps itself may be far from its notice when the other one's change comes.
+  useEffect(() => {
+    if (told) {
+      box.current?.scrollIntoView({ block: 'nearest' });
+    }
+  }, [told]);
   if (!clash) {
     return null;
   }
   return (
-    <section className="notice" role="alert" style={{ display: 'block' }}>
+    <section className="notice" role="alert" style={{ display: 'block' }} ref={box}>
       <div style={{ display: 'flex', gap: 12, alignItems: 'center' }}>
         <Mark verdict="watch" size={24} />
-        <strong>
-          {clash.by} and you changed the same. Everything else is merged; settle these, then save.
-        </strong>
+        <strong>{clash.by} and you changed the same. Everything else is merged; settle these.</strong>
       </div>
       <table className="quiet">
         <thead>

@@ -20,6 +20,7 @@ class NoResize {
   disconnect() {}
 }
 Object.defineProperty(window, 'ResizeObserver', { value: NoResize });
+Object.defineProperty(Element.prototype, 'scrollIntoView', { value: () => undefined });
 
 afterEach(() => {
   cleanup();
