@@ -21,6 +21,18 @@ describe('a call', () => {
     expect(headers['Idempotency-Key']).toBe('key-12345');
   });
 
+  it.each([
+    ['visible', { a: 1 }, false],
+    ['hidden', { a: 1 }, true],
+    ['hidden', { a: 'é'.repeat(31_000) }, false],
+  ] as const)('from a window that is %s outlasts it where browsers let it', async (state, body, outlasts) => {
+    const window = vi.spyOn(document, 'visibilityState', 'get').mockReturnValue(state);
+    const fetching = answer(200, {});
+    await call('PUT', '/x', body);
+    expect(fetching.mock.calls[0]?.[1].keepalive).toBe(outlasts);
+    window.mockRestore();
+  });
+
   it('that is refused brings its words and its problems', async () => {
     answer(400, {
       title: 'Not usable',

@@ -32,14 +32,17 @@ export function requestKey(): string {
   return Array.from(bytes, (b) => b.toString(16).padStart(2, '0')).join('');
 }
 
+/** What browsers send to its end though its window is gone. */
+const OUTLASTS_BYTES = 60_000;
+
 export async function open(method: string, path: string, body?: unknown, key?: string): Promise<Response> {
-  // What is sent by a window on its way out must not be cut off with it.
-  const leaving = document.visibilityState === 'hidden';
-  const init: RequestInit = { method, headers: { ...csrf() }, keepalive: leaving };
+  const init: RequestInit = { method, headers: { ...csrf() } };
   const headers = init.headers as Record<string, string>;
   if (body !== undefined) {
     headers['Content-Type'] = 'application/json';
     init.body = JSON.stringify(body);
+    // What is sent by a window on its way out must not be cut off with it.
+    init.keepalive = document.visibilityState === 'hidden' && new Blob([init.body]).size < OUTLASTS_BYTES;
   }
   if (key) {
     headers['Idempotency-Key'] = key;

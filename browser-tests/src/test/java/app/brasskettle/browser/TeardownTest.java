@@ -110,6 +110,7 @@ class TeardownTest {
         hand.press("winding");
         hand.press("something else …");
         hand.sees("say what");
+        hand.sees("Kept.");
         hand.fill("Note", "nest of a mouse");
         hand.sees("add what it says to the cause by hand");
         hand.sees("Counts toward the cause: bearing fluted");
