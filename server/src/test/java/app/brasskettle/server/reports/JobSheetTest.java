@@ -66,6 +66,10 @@ class JobSheetTest {
                         "Only a breaker stood before it",
                         "Photographs",
                         "drawn for the demonstration");
+        assertThat(text("TQ-0402"))
+                .contains(
+                        "Here before as TQ-0352: moisture or dirt, pit pump fails and the pit floods. Advised then: Alarm on")
+                .contains("Here before as TQ-0287: moisture or dirt. Nothing was advised then.");
         assertThat(text("TQ-0410")).contains("Estimated, not read: 11 kW", "power: estimated");
         assertThat(text("TQ-0404")).contains("The coil map shows burnt copper");
     }
