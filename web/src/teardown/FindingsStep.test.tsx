@@ -53,7 +53,7 @@ describe('what is found on a motor', () => {
     await waitFor(() => expect(last()).toHaveLength(1));
     expect(screen.getByText(/say what/)).toBeVisible();
     await userEvent.type(screen.getByLabelText('Note'), 'nest of a mouse');
-    await waitFor(() => expect(last()).toHaveLength(2), { timeout: 4000 });
+    await waitFor(() => expect(last()).toHaveLength(2));
     expect(last()[1]).toMatchObject({ condition: '', note: 'nest of a mouse' });
   });
 
@@ -64,7 +64,7 @@ describe('what is found on a motor', () => {
     await tap('rough');
     await waitFor(() => expect(last()).toHaveLength(1));
     await userEvent.type(screen.getByLabelText('Note'), 'blue');
-    await waitFor(() => expect(last()).toHaveLength(2), { timeout: 4000 });
+    await waitFor(() => expect(last()).toHaveLength(2));
     expect(last().map((f) => [f.condition, f.note])).toEqual([
       ['', 'blue'],
       ['rough', ''],
@@ -90,6 +90,7 @@ describe('what is found on a motor', () => {
     await tap('something else …');
     await tap(/Take out winding/);
     expect(screen.queryByText(/say what/)).toBeNull();
+    expect(screen.getByText('Every tap is kept at once.')).toBeVisible();
     expect(kept()).toHaveLength(0);
   });
 });

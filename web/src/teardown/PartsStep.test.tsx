@@ -110,9 +110,7 @@ describe('a motor taken apart', () => {
     await tap('Bearing, drive end');
     await userEvent.click(await screen.findByRole('radio', { name: 'Heat on the inner race' }));
     await userEvent.type(await screen.findByLabelText('Why so'), 'seat tight');
-    await waitFor(() => expect(last()).toMatchObject({ removal: 'heat', removalReason: 'seat tight' }), {
-      timeout: 4000,
-    });
+    await waitFor(() => expect(last()).toMatchObject({ removal: 'heat', removalReason: 'seat tight' }));
   });
 
   it('lets nothing come off a motor that may not be opened here', async () => {

@@ -1,6 +1,9 @@
 import '@testing-library/jest-dom/vitest';
-import { cleanup } from '@testing-library/react';
+import { cleanup, configure } from '@testing-library/react';
 import { afterEach } from 'vitest';
+
+// A busy machine may take its time; what is looked for must come all the same.
+configure({ asyncUtilTimeout: 15_000 });
 
 // What the toolkit asks of a browser and jsdom has not got.
 Object.defineProperty(window, 'matchMedia', {
