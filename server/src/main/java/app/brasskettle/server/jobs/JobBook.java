@@ -4,7 +4,6 @@ import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateDetails;
-import app.brasskettle.core.passport.MotorMark;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.worksheet.InvalidInputException;
@@ -334,7 +333,7 @@ public class JobBook {
                 reading.next().step(),
                 reading.worst().verdict().word(),
                 reading.gate().state().word(),
-                plate.flatMap(Plate::serial).flatMap(MotorMark::of).map(MotorMark::text),
+                job.mark(),
                 plate.map(JobBook::words).orElse(""));
         return JobViews.of(job.at(store.byTag(tag).orElseThrow()), reading, now);
     }

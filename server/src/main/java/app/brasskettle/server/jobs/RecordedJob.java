@@ -87,11 +87,12 @@ final class RecordedJob {
         return new RecordedJob(row, sheets, tests, events, photographed, shop, closed, failures);
     }
 
-    /** The mark by which the motor is known again: of its plate, once that was read. */
+    /** The mark by which the motor is known again: of the serial number on its plate, else the one it was received with. */
     Optional<String> mark() {
-        return plate().map(p -> p.serial().flatMap(MotorMark::of).map(MotorMark::text))
-                .orElse(Optional.of(row.mark()))
-                .filter(m -> !m.isEmpty());
+        return plate().flatMap(Plate::serial)
+                .flatMap(MotorMark::of)
+                .map(MotorMark::text)
+                .or(() -> Optional.of(row.mark()).filter(m -> !m.isEmpty()));
     }
 
     Optional<JobRow.SheetRow> sheet(SheetKind kind) {

@@ -275,6 +275,13 @@ class CauseTest {
         assertThat(job.at("/evidence/0/code").asString()).isEqualTo("again-overload");
         assertThat(job.at("/evidence/0/words").asString()).contains(first, "valve left shut");
         assertThat(job.at("/advice").findValues("earlier").toString()).contains("Interlock the valve.");
+        Map<String, Object> noSerial = new HashMap<>(Plates.typed());
+        noSerial.put("serial", "");
+        assertThat(Plates.sheet(visitor, second, "plate", noSerial)
+                        .at("/evidence/0/code")
+                        .asString())
+                .as("a plate without a number takes no mark away")
+                .isEqualTo("again-overload");
         assertThat(visitor.get("/api/jobs/" + first).json().get("evidence").size())
                 .as("a later stay is no evidence of an earlier one")
                 .isZero();
