@@ -1327,13 +1327,6 @@ export interface components {
             shown: string[];
             words: string;
         };
-        "app.brasskettle.core.cause.EarlierFailure": {
-            /** @enum {string} */
-            explanation: "lost-phase" | "unbalanced-voltage" | "overload" | "locked-rotor" | "phase-to-phase-short" | "turn-short" | "coil-short" | "ground-slot-edge" | "ground-in-slot" | "connection-failure" | "voltage-surge" | "rotor-drag" | "moisture-or-dirt" | "open-joint" | "protector-failure" | "start-circuit-failure" | "rotor-fault" | "bearing-wear" | "bearing-current" | "misconnection" | "no-fault-found";
-            recommendations: string[];
-            root: string;
-            tag: string;
-        };
         "app.brasskettle.core.cause.FailureRanking": {
             facts: components["schemas"]["app.brasskettle.core.cause.FailureRanking.Fact"][];
             judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
@@ -1539,9 +1532,14 @@ export interface components {
         };
         "app.brasskettle.core.jobs.Advice": {
             chain: components["schemas"]["app.brasskettle.core.cause.Chain"];
-            earlier: components["schemas"]["app.brasskettle.core.cause.EarlierFailure"][];
+            earlier: components["schemas"]["app.brasskettle.core.jobs.Advice.Before"][];
             explanation: string;
             roots: components["schemas"]["app.brasskettle.core.cause.Prevention"][];
+        };
+        "app.brasskettle.core.jobs.Advice.Before": {
+            next: string;
+            tag: string;
+            told: string;
         };
         "app.brasskettle.core.jobs.ApartReading": {
             findings: components["schemas"]["app.brasskettle.core.findings.FindingsReading"] | null;

@@ -21,11 +21,8 @@ export function ChainAndRoots({ job, of }: { job: JobView; of: Ranked }) {
       </ol>
       {advice.earlier.map((e) => (
         <p key={e.tag} className="caution small">
-          This motor failed of it before, as <Link to={`/jobs/${e.tag}/cause`}>{e.tag}</Link>
-          {e.root && `: ${e.root}`}.{' '}
-          {e.recommendations.length > 0
-            ? `Advised then: ${e.recommendations.join(' ')} Ask whether it was done.`
-            : 'Nothing was advised then; settle it this time.'}
+          This motor failed of it before, as <Link to={`/jobs/${e.tag}/cause`}>{e.tag}</Link>: {e.told}{' '}
+          <b>{e.next}</b>
         </p>
       ))}
       <table className="quiet small">

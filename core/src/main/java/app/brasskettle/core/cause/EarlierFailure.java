@@ -35,6 +35,23 @@ public record EarlierFailure(String tag, Explanation explanation, String root, L
 
     /** The piece in running text. */
     public String spoken() {
-        return "failed so before: " + explanation.spoken() + ", as " + tag + (root.isBlank() ? "" : ", " + root);
+        return spoken(explanation) + ", as " + tag + (root.isBlank() ? "" : ", " + root);
+    }
+
+    static String spoken(Explanation explanation) {
+        return "failed so before: " + explanation.spoken();
+    }
+
+    /** What it was, and what the customer was told then. */
+    public String told() {
+        return explanation.spoken() + (root.isBlank() ? "" : ", " + root) + ". "
+                + (recommendations.isEmpty()
+                        ? "Nothing was advised then."
+                        : "Advised then: " + String.join(" ", recommendations));
+    }
+
+    /** What to do about it now. */
+    public String next() {
+        return recommendations.isEmpty() ? "Settle it with the customer this time." : "Ask whether it was done.";
     }
 }

@@ -32,9 +32,6 @@ public final class EvidenceTable {
     /** Kind of a piece that earlier stays of the same motor bring. */
     static final String HISTORY = "history";
 
-    /** Share of motors that come back of the same cause, within a few years; nobody is sent to look for it. */
-    private static final double AGAIN_SEEN = 0.02;
-
     private static final EvidenceTable SHIPPED = new EvidenceTable();
 
     /**
@@ -96,7 +93,8 @@ public final class EvidenceTable {
         for (CSVRecord row : rows("returns.csv")) {
             Explanation e = explanation(row.get("explanation"));
             String code = EarlierFailure.code(e);
-            entries.put(code, new Entry(code, HISTORY, HISTORY, 1, AGAIN_SEEN, "failed so before: " + e.spoken(), ""));
+            // It comes by itself: nobody is sent to look for it, so how often it is seen plays no part.
+            entries.put(code, new Entry(code, HISTORY, HISTORY, 1, 0, EarlierFailure.spoken(e), ""));
             weights.put(code, Map.of(e, new Weight(Double.parseDouble(row.get("decibans")), row.get("reason"))));
         }
         for (CSVRecord row : rows("priors.csv")) {

@@ -25,7 +25,21 @@ import java.util.stream.Stream;
  * @param earlier when this motor failed of it before, and what was advised then; newest first
  * @param roots what may lie under it, with questions and advice
  */
-public record Advice(String explanation, Chain chain, List<EarlierFailure> earlier, List<Prevention> roots) {
+public record Advice(String explanation, Chain chain, List<Before> earlier, List<Prevention> roots) {
+
+    /**
+     * An earlier stay on which the motor failed of it.
+     *
+     * @param tag the job
+     * @param told what it was, and what was advised
+     * @param next what to do about it now
+     */
+    public record Before(String tag, String told, String next) {
+
+        static Before of(EarlierFailure failure) {
+            return new Before(failure.tag(), failure.told(), failure.next());
+        }
+    }
 
     /** Advice on every explanation, in the order of the explanations. */
     static List<Advice> of(JobRecord job, List<String> codes) {
@@ -35,7 +49,10 @@ public record Advice(String explanation, Chain chain, List<EarlierFailure> earli
                 .map(e -> new Advice(
                         e.word(),
                         Chain.of(e, codes, table),
-                        job.earlier().stream().filter(b -> b.explanation() == e).toList(),
+                        job.earlier().stream()
+                                .filter(b -> b.explanation() == e)
+                                .map(Before::of)
+                                .toList(),
                         Prevention.of(e, codes, plate, table)))
                 .toList();
     }

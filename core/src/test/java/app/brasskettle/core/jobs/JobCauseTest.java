@@ -145,8 +145,18 @@ class JobCauseTest {
         assertThat(reading.advice().stream()
                         .filter(a -> a.explanation().equals("overload"))
                         .flatMap(a -> a.earlier().stream())
-                        .map(EarlierFailure::tag))
+                        .map(Advice.Before::tag))
                 .containsExactly("TQ-0307", "TQ-0207");
+    }
+
+    @Test
+    void whatWasAdvisedIsAskedAfterAndWhatWasNotIsSettled() {
+        EarlierFailure advised = earlier(Explanation.LOST_PHASE);
+        assertThat(advised.told()).isEqualTo("lost phase, contact burnt. Advised then: Fit a phase-loss relay.");
+        assertThat(advised.next()).isEqualTo("Ask whether it was done.");
+        EarlierFailure bare = new EarlierFailure("TQ-0207", Explanation.OVERLOAD, " ", List.of());
+        assertThat(bare.told()).isEqualTo("overload. Nothing was advised then.");
+        assertThat(bare.next()).startsWith("Settle it");
     }
 
     /** How it failed before says nothing of how it fails now until something of now is known; and it can be struck. */

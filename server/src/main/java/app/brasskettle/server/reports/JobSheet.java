@@ -1,6 +1,5 @@
 package app.brasskettle.server.reports;
 
-import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.choice.ChoiceReading;
 import app.brasskettle.core.energise.EnergiseGate;
@@ -119,18 +118,12 @@ final class JobSheet extends SheetPage {
                         "<span class=\"soft\">for: " + pieces(r.forPieces()) + "<br/>against: " + pieces(r.against())
                                 + "</span>"));
         out.append("</table>");
-        job.advice().stream().flatMap(a -> a.earlier().stream()).forEach(this::earlier);
+        job.advice().stream()
+                .flatMap(a -> a.earlier().stream())
+                .forEach(e -> line(esc("Here before as " + e.tag() + ": " + e.told())));
         job.concluded().ifPresent(c -> concluded("Concluded", c));
         job.overruledConclusions().forEach(c -> concluded("Overruled", c));
         close();
-    }
-
-    private void earlier(EarlierFailure e) {
-        line(esc("Here before as " + e.tag() + ": " + e.explanation().spoken()
-                + (e.root().isBlank() ? "" : ", " + e.root()) + ". "
-                + (e.recommendations().isEmpty()
-                        ? "Nothing was advised then."
-                        : "Advised then: " + String.join(" ", e.recommendations()))));
     }
 
     private void concluded(String word, JobView.Concluded c) {
