@@ -53,17 +53,9 @@ public record Registers(List<Register> registers, Optional<Double> meanGapMm) {
             remedy = Problems.orEmpty(remedy);
             Problems problems = new Problems();
             problems.present("place", place);
-            diameters("bracketMm", bracketMm, problems);
-            diameters("frameMm", frameMm, problems);
+            problems.eachAboveTo("bracketMm", bracketMm, 2, MOST, SMALLEST_MM, Grade.TO_MM, "mm");
+            problems.eachAboveTo("frameMm", frameMm, 2, MOST, SMALLEST_MM, Grade.TO_MM, "mm");
             problems.throwIfAny();
-        }
-
-        private static void diameters(String field, List<Double> diameters, Problems problems) {
-            if (problems.size(field, diameters, 2, MOST)) {
-                for (int i = 0; i < diameters.size(); i++) {
-                    problems.aboveTo(field + "[" + i + "]", diameters.get(i), SMALLEST_MM, Grade.TO_MM, "mm");
-                }
-            }
         }
     }
 

@@ -6,6 +6,7 @@ import app.brasskettle.core.fits.Lengths;
 import app.brasskettle.core.fits.Repair;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Limit;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Phrase;
 import app.brasskettle.core.worksheet.Worksheet;
@@ -74,7 +75,7 @@ public final class RegistersWorksheet {
         }
 
         boolean shiftOver(double percent) {
-            return shiftPercent.filter(s -> Lengths.over(s, percent)).isPresent();
+            return shiftPercent.filter(s -> Limit.over(s, percent)).isPresent();
         }
     }
 

@@ -68,19 +68,9 @@ public record KeySeat(
                         "nominalWidthMm is " + w + " mm; keys here are 2 to 50 mm wide");
             }
         });
-        if (problems.size("seatWidthsMm", seatWidthsMm, 2, MOST)) {
-            widths("seatWidthsMm", seatWidthsMm, problems);
-        }
-        if (problems.size("keyWidthsMm", keyWidthsMm, 0, MOST)) {
-            widths("keyWidthsMm", keyWidthsMm, problems);
-        }
+        problems.eachAboveTo("seatWidthsMm", seatWidthsMm, 2, MOST, 0, 2 * WIDEST_MM, "mm");
+        problems.eachAboveTo("keyWidthsMm", keyWidthsMm, 0, MOST, 0, 2 * WIDEST_MM, "mm");
         problems.throwIfAny();
-    }
-
-    private static void widths(String field, List<Double> widths, Problems problems) {
-        for (int i = 0; i < widths.size(); i++) {
-            problems.aboveTo(field + "[" + i + "]", widths.get(i), 0, 2 * WIDEST_MM, "mm");
-        }
     }
 
     /** Width of the key that belongs to an extension of this diameter, mm. */

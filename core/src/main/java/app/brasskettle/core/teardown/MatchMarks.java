@@ -31,8 +31,7 @@ final class MatchMarks {
         }
         for (MatchMark m : log.marks()) {
             if (usual.stream().noneMatch(u -> u.joint() && u.is(m.joint(), m.end()))) {
-                String place = m.end() == PartEnd.FRAME ? "" : ", " + m.end().spoken();
-                joints.add(joint(m.joint(), m.end(), m.joint() + place, Optional.of(m.mark()), photographed));
+                joints.add(joint(m.joint(), m.end(), m.end().with(m.joint()), Optional.of(m.mark()), photographed));
             }
         }
         return List.copyOf(joints);

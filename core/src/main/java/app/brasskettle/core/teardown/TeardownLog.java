@@ -91,7 +91,7 @@ public record TeardownLog(
 
         /** The part with its place, in running text. */
         public String spoken() {
-            return end == PartEnd.FRAME ? part : part + ", " + end.spoken();
+            return end.with(part);
         }
     }
 
@@ -110,6 +110,11 @@ public record TeardownLog(
         /** The place in running text. */
         public String spoken() {
             return spoken;
+        }
+
+        /** A part called {@code name} with this place, in running text. */
+        String with(String name) {
+            return this == FRAME ? name : name + ", " + spoken;
         }
     }
 

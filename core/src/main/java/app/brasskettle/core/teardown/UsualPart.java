@@ -59,6 +59,12 @@ public record UsualPart(
             .map(UsualPart::row)
             .toList();
 
+    static {
+        METHODS.keySet().stream().filter(name -> named(name).isEmpty()).forEach(name -> {
+            throw new IllegalStateException("methods.csv names a part that parts.csv has not: " + name);
+        });
+    }
+
     /** The parts of {@code build} in the order they come off. */
     public static List<UsualPart> of(MotorBuild build) {
         return ROWS.stream()
@@ -73,11 +79,6 @@ public record UsualPart(
                 .map(Row::part)
                 .filter(p -> p.part().equalsIgnoreCase(name.strip()))
                 .findFirst();
-    }
-
-    /** Parts that have ways of their own. */
-    static Set<String> withMethods() {
-        return METHODS.keySet();
     }
 
     /** What is known of getting a part called {@code name} off by {@code way}. */
@@ -95,7 +96,7 @@ public record UsualPart(
 
     /** The part with its place, in running text. */
     public String spoken() {
-        return end == PartEnd.FRAME ? part : part + ", " + end.spoken();
+        return end.with(part);
     }
 
     private static Row row(CSVRecord row) {

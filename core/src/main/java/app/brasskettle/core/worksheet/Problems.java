@@ -94,6 +94,16 @@ public final class Problems {
         return true;
     }
 
+    /** A list of {@code fewest} to {@code most} numbers, each above {@code low} and not over {@code high}. */
+    public void eachAboveTo(
+            String field, List<Double> list, int fewest, int most, double low, double high, String unit) {
+        if (size(field, list, fewest, most)) {
+            for (int i = 0; i < list.size(); i++) {
+                aboveTo(field + "[" + i + "]", list.get(i), low, high, unit);
+            }
+        }
+    }
+
     /** A temperature a motor shop can meet: −60 to 500 °C. */
     public boolean temperature(String field, double value) {
         if (!number(field, value, "°C")) {
