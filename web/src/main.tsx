@@ -43,11 +43,11 @@ const client = new QueryClient({
 });
 
 // What a job's page waits for is asked for at once, one beside the other, rather than one after the other.
-const tag = /^\/jobs\/([^/]+)/.exec(location.pathname)?.[1];
+const tag = /^\/jobs\/([A-Za-z0-9-]+)/.exec(location.pathname)?.[1];
 void client.prefetchQuery(sessionQuery);
 if (tag) {
   void jobPage();
-  void client.prefetchQuery(jobQuery(decodeURIComponent(tag)));
+  void client.prefetchQuery(jobQuery(tag));
 }
 
 function App() {
