@@ -15,21 +15,40 @@ export function Picks<T extends string>({
   return (
     <fieldset disabled={disabled}>
       <legend>{label}</legend>
-      <div className="picks" role="radiogroup" aria-label={label}>
-        {options.map(([word, spoken]) => (
-          <button
-            type="button"
-            key={word}
-            role="radio"
-            className="pick"
-            aria-checked={value === word}
-            onClick={() => onPick(word)}
-          >
-            {spoken}
-          </button>
-        ))}
-      </div>
+      <PickOne label={label} options={options} value={value} onPick={onPick} />
     </fieldset>
+  );
+}
+
+/** The same without its legend on the page, for a line that says already what is picked; `tight` where it is short. */
+export function PickOne<T extends string>({
+  label,
+  options,
+  value,
+  onPick,
+  tight = false,
+}: {
+  label: string;
+  options: readonly (readonly [T, string])[];
+  value: T | undefined;
+  onPick: (value: T) => void;
+  tight?: boolean;
+}) {
+  return (
+    <div className="picks" role="radiogroup" aria-label={label}>
+      {options.map(([word, spoken]) => (
+        <button
+          type="button"
+          key={word}
+          role="radio"
+          className={tight ? 'pick tight' : 'pick'}
+          aria-checked={value === word}
+          onClick={() => onPick(word)}
+        >
+          {spoken}
+        </button>
+      ))}
+    </div>
   );
 }
 

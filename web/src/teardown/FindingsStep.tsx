@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { FindingCondition, JobView, Judgement, SheetLook } from '../api/types';
 import { at, useLook } from '../forms/look';
 import { useKeptAtOnce, useSheet } from '../forms/sheet';
+import { PickOne } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
 import { useShown } from '../quantity/units';
 import { Mark } from '../verdict/Mark';
@@ -134,19 +135,14 @@ function Conditions({
   return (
     <section className="panel" aria-label={`What the ${component} looks like`}>
       {places.length > 1 && (
-        <div className="picks" role="radiogroup" aria-label="Where" style={{ marginBottom: 8 }}>
-          {places.map((p) => (
-            <button
-              key={p}
-              type="button"
-              role="radio"
-              className="pick tight"
-              aria-checked={p === at}
-              onClick={() => setPlace(p)}
-            >
-              {p.replace('-', ' ')}
-            </button>
-          ))}
+        <div style={{ marginBottom: 8 }}>
+          <PickOne
+            tight
+            label="Where"
+            options={places.map((p) => [p, p.replace('-', ' ')] as const)}
+            value={at}
+            onPick={setPlace}
+          />
         </div>
       )}
       <div className="picks">

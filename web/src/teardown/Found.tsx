@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Judgement } from '../api/types';
 import { FindingPhotos } from '../photos/Photos';
+import { PickOne } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
 import { Mark } from '../verdict/Mark';
 import type { FindingText } from './findingLines';
@@ -67,19 +68,14 @@ export function Found({
           </div>
         )}
       </div>
-      <div className="picks" role="radiogroup" aria-label={`How bad: ${finding.component} ${words}`}>
-        {SEVERITIES.map((s) => (
-          <button
-            key={s}
-            type="button"
-            role="radio"
-            className="pick tight"
-            aria-checked={finding.severity === s}
-            onClick={() => change({ severity: s })}
-          >
-            {s}
-          </button>
-        ))}
+      <div className="picks">
+        <PickOne
+          tight
+          label={`How bad: ${finding.component} ${words}`}
+          options={SEVERITIES.map((s) => [s, s] as const)}
+          value={finding.severity}
+          onPick={(severity) => change({ severity })}
+        />
         <button
           type="button"
           className="pick tight"

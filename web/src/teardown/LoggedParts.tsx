@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { JobView, UsualPart } from '../api/types';
 import type { Sheet } from '../forms/sheet';
 import { FindingPhotos } from '../photos/Photos';
-import { Picks } from '../quantity/Picks';
+import { PickOne, Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
 import { spokenPart, STATES, useTeardownWords, type LogText, type PartText } from './vocabulary';
 
@@ -35,20 +35,13 @@ export function LoggedParts({ job, sheet }: { job: JobView; sheet: Sheet<LogText
             </button>
             {p.small && <b className="lose">small</b>}
             <FindingPhotos tag={job.identity.tag} finding={`part ${p.id}`} />
-            <div className="picks" role="radiogroup" aria-label={`${spokenPart(p)} is`}>
-              {STATES.map(([state, spoken]) => (
-                <button
-                  key={state}
-                  type="button"
-                  role="radio"
-                  className="pick tight"
-                  aria-checked={p.state === state}
-                  onClick={() => change(p.id, { state })}
-                >
-                  {spoken}
-                </button>
-              ))}
-            </div>
+            <PickOne
+              tight
+              label={`${spokenPart(p)} is`}
+              options={STATES}
+              value={p.state}
+              onPick={(state) => change(p.id, { state })}
+            />
           </div>
           {open === p.id && (
             <Details
