@@ -1,27 +1,23 @@
 package app.brasskettle.core.choice;
 
 import app.brasskettle.core.verdict.Verdict;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * What the record says of a motor's condition, as far as it decides which options stand open.
  *
- * @param hazardousArea explosion-protected by its plate
- * @param insulation the standing insulation verdict
- * @param resistance the standing resistance verdict
- * @param surge the standing surge verdict
- * @param mapFacts codes of what the coil map says
+ * @param hazardousArea explosion-protected by its plate, in a shop without a certificate
+ * @param tests the tests that stand, with their effective judgement
+ * @param mapFacts codes of what the coil map says; empty while nobody has looked at the coils
  */
-public record MotorCondition(
-        boolean hazardousArea,
-        Optional<Verdict> insulation,
-        Optional<Verdict> resistance,
-        Optional<Verdict> surge,
-        Set<String> mapFacts) {
+public record MotorCondition(boolean hazardousArea, List<Test> tests, Optional<Set<String>> mapFacts) {
 
     private static final Set<String> BURNT_PREFIXES =
             Set.of("map-spot-", "map-two-", "map-one-", "map-three-", "map-part-");
@@ -29,8 +25,31 @@ public record MotorCondition(
             Set.of("map-all-dark", "map-burst", "map-neighbours-dark", "map-scattered-dark");
 
     public MotorCondition {
-        mapFacts = Set.copyOf(mapFacts);
+        tests = List.copyOf(tests);
+        mapFacts = mapFacts.map(Set::copyOf);
     }
+
+    /** What a test looks at, as far as it decides what can be done. */
+    public enum Aspect {
+        INSULATION,
+        RESISTANCE,
+        /** Surge, rising pulses, balance. */
+        TURNS,
+        /** Withstand and step voltage. */
+        BREAKDOWN,
+        CORE,
+        OTHER
+    }
+
+    /**
+     * A test that stands.
+     *
+     * @param aspect what it looks at
+     * @param label its name
+     * @param verdict its effective word
+     * @param headline its effective judgement in a sentence
+     */
+    public record Test(Aspect aspect, String label, Verdict verdict, String headline) {}
 
     /**
      * Whether an option stands open.
@@ -57,46 +76,107 @@ public record MotorCondition(
     }
 
     private Standing recondition() {
-        if (surge.filter(v -> v == Verdict.STOP).isPresent()) {
-            return new Standing(
-                    OptionKind.RECONDITION, false, "Surge found shorted turns: cleaning does not mend them.");
+        Optional<Test> turns = stopped(Aspect.TURNS);
+        if (turns.isPresent()) {
+            return ruledOut(
+                    OptionKind.RECONDITION, "Surge or balance found shorted turns: cleaning does not mend them", turns);
+        }
+        Optional<Test> punctured = stopped(Aspect.BREAKDOWN);
+        if (punctured.isPresent()) {
+            return ruledOut(OptionKind.RECONDITION, "It broke down: the place needs new insulation", punctured);
+        }
+        Optional<Standing> core = mechanics(OptionKind.RECONDITION);
+        if (core.isPresent()) {
+            return core.get();
         }
         if (burnt()) {
             return new Standing(OptionKind.RECONDITION, false, "The coil map shows burnt copper: it needs new coils.");
         }
-        if (insulation.filter(v -> v == Verdict.STOP).isPresent()) {
+        if (stopped(Aspect.INSULATION).isPresent()) {
+            String coils = mapFacts.isEmpty() ? "nobody has looked at the coils yet" : "no coil is burnt";
             return new Standing(
                     OptionKind.RECONDITION,
                     true,
-                    "Insulation stops and no coil is burnt: wash, dry, test again. Rewind only if it does not come up.");
+                    "Insulation stops and " + coils + ": wash, dry, test again. Rewind only if it does not come up.");
         }
-        if (resistance.filter(v -> v == Verdict.STOP).isPresent()) {
+        if (stopped(Aspect.RESISTANCE).isPresent()) {
             return new Standing(OptionKind.RECONDITION, true, "Repair the joint, then measure again.");
         }
-        return new Standing(OptionKind.RECONDITION, true, missing());
+        return new Standing(OptionKind.RECONDITION, true, conditions());
     }
 
     private Standing rewind() {
-        boolean sound = insulation.filter(v -> v == Verdict.HOLDS).isPresent()
-                && resistance.filter(v -> v == Verdict.HOLDS).isPresent()
-                && surge.filter(v -> v == Verdict.HOLDS).isPresent()
+        Optional<Standing> core = mechanics(OptionKind.REWIND);
+        if (core.isPresent()) {
+            return core.get();
+        }
+        boolean sound = holds(Aspect.INSULATION)
+                && holds(Aspect.RESISTANCE)
+                && holds(Aspect.TURNS)
+                && tests.stream().noneMatch(t -> t.verdict() == Verdict.STOP)
                 && !burnt();
         return sound
                 ? new Standing(
                         OptionKind.REWIND, false, "Insulation, resistance and surge hold: there is nothing to rewind.")
-                : new Standing(OptionKind.REWIND, true, missing());
+                : new Standing(OptionKind.REWIND, true, conditions());
+    }
+
+    /** A core that burns its winding spoils whatever is done to the copper. */
+    private Optional<Standing> mechanics(OptionKind kind) {
+        return stopped(Aspect.CORE)
+                .map(t -> ruledOut(
+                        kind, "The core stops: it would burn a winding. Restack or mend it first", Optional.of(t)));
+    }
+
+    private static Standing ruledOut(OptionKind kind, String why, Optional<Test> test) {
+        return new Standing(
+                kind, false, why + test.map(t -> " (" + t.headline() + ").").orElse("."));
+    }
+
+    private Optional<Test> stopped(Aspect aspect) {
+        return tests.stream()
+                .filter(t -> t.aspect() == aspect && t.verdict() == Verdict.STOP)
+                .findFirst();
+    }
+
+    private boolean holds(Aspect aspect) {
+        List<Test> all = tests.stream().filter(t -> t.aspect() == aspect).toList();
+        return !all.isEmpty() && all.stream().allMatch(t -> t.verdict() == Verdict.HOLDS);
     }
 
     private boolean burnt() {
-        return mapFacts.stream()
+        return mapFacts.orElse(Set.of()).stream()
                 .anyMatch(f -> BURNT.contains(f) || BURNT_PREFIXES.stream().anyMatch(f::startsWith));
     }
 
-    private String missing() {
-        List<String> open = new java.util.ArrayList<>();
-        insulation.ifPresentOrElse(v -> {}, () -> open.add("insulation"));
-        resistance.ifPresentOrElse(v -> {}, () -> open.add("resistance"));
-        surge.ifPresentOrElse(v -> {}, () -> open.add("surge"));
-        return open.isEmpty() ? "" : "Not known yet: " + String.join(", ", open) + ".";
+    /** What stands at Stop and must be mended on the way, and what is not known yet. */
+    private String conditions() {
+        List<String> told = new ArrayList<>();
+        String mend = tests.stream()
+                .filter(t -> t.verdict() == Verdict.STOP)
+                .map(t -> t.label().toLowerCase(Locale.ROOT))
+                .distinct()
+                .collect(Collectors.joining(", "));
+        if (!mend.isEmpty()) {
+            told.add("On condition that this is mended: " + mend + ".");
+        }
+        List<String> missing = new ArrayList<>();
+        unknown(Aspect.INSULATION, "insulation", missing);
+        unknown(Aspect.RESISTANCE, "resistance", missing);
+        unknown(Aspect.TURNS, "surge", missing);
+        if (mapFacts.isEmpty()) {
+            missing.add("the coils, nobody has looked");
+        }
+        if (!missing.isEmpty()) {
+            told.add("Not known yet: " + String.join(", ", missing) + ".");
+        }
+        return String.join(" ", told);
+    }
+
+    private void unknown(Aspect aspect, String words, List<String> missing) {
+        boolean known = tests.stream().anyMatch(t -> t.aspect() == aspect && t.verdict() != Verdict.UNPROVEN);
+        if (!known) {
+            missing.add(words);
+        }
     }
 }

@@ -1,122 +1,68 @@
 package app.brasskettle.core.energise;
 
-import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.testrecord.JudgedTests;
+import app.brasskettle.core.work.WindingState;
+import app.brasskettle.core.work.Work;
+import app.brasskettle.core.work.WorkDone;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * What the record of a job says about putting its motor on power.
  *
- * @param shaftFree true when it turns freely, false when it binds, absent when nobody has recorded it
- * @param lockedOut who proved the supply dead, and when; absent when nobody did
- * @param insulation the standing insulation test
- * @param resistance the standing resistance test
- * @param surge the standing surge test
- * @param further other tests of winding and core
- * @param openPair true when a terminal pair reads open
- * @param groundFault true when insulation is so low that copper lies on the frame
- * @param discharge the clock of the last voltage put on the winding
- * @param opened true when the winding was opened or rewound, which then needs surge and withstand tests that hold
+ * @param tests every test with its effective judgement
+ * @param works work done, in order
+ * @param winding the winding as it is now
+ * @param power what was done around power by name
+ * @param clock the clock of the last voltage put on the winding
+ * @param phases phases by the plate; 0 while nobody knows
+ * @param speeds speeds by the plate, 1 or 2
+ * @param shaft what the last record of the shaft says; empty where nobody has turned it
+ * @param contradictions records that cannot both be true, a sentence each
  * @param partsOff how many parts that were logged off are neither back nor left out for a reason
- * @param washed when the winding was last washed, dried, dipped or opened, seconds of the epoch
+ * @param leftShop true while it is not in the shop
+ * @param protectorSeenOpen true when evidence says that the protector is open
  * @param auxiliaries what hangs on the winding or beside it and a high voltage would harm
- * @param isolated those of them named as removed or shorted
- * @param openings what lead hands wrote against limits
- * @param runRelease true when the run station released it by name: bolted, guarded, key captured, rotation agreed
+ * @param waiverFactor the most by which the shop lets a lead hand waive a limit
+ * @param demonstration true where simulated instruments are on, so that nothing here permits a customer's motor
  */
 public record GateFacts(
-        Optional<Boolean> shaftFree,
-        Optional<String> lockedOut,
-        Optional<Taken> insulation,
-        Optional<Taken> resistance,
-        Optional<Taken> surge,
-        List<Further> further,
-        boolean openPair,
-        boolean groundFault,
-        Optional<DischargeClock> discharge,
-        boolean opened,
+        JudgedTests tests,
+        List<WorkDone> works,
+        WindingState winding,
+        PowerRecord power,
+        Optional<DischargeClock> clock,
+        int phases,
+        int speeds,
+        Optional<Shaft> shaft,
+        List<String> contradictions,
         int partsOff,
-        Optional<Double> washed,
+        boolean leftShop,
+        boolean protectorSeenOpen,
         List<String> auxiliaries,
-        Set<String> isolated,
-        List<Opening> openings,
-        boolean runRelease) {
+        double waiverFactor,
+        boolean demonstration) {
 
     /**
-     * A test as it stands.
+     * What turning the shaft by hand showed.
      *
-     * @param verdict its word
-     * @param spot true for an insulation reading under 60 s
-     * @param at when it was taken, seconds of the epoch
-     * @param headline the verdict in a sentence
+     * @param free true when it turns freely
+     * @param at when that was recorded, seconds of the epoch
+     * @param elsewhere true when a file brought it
      */
-    public record Taken(Verdict verdict, boolean spot, double at, String headline) {}
+    public record Shaft(boolean free, double at, boolean elsewhere) {}
 
-    /**
-     * Another test of winding or core, as it stands.
-     *
-     * @param name the test
-     * @param step step of the job where it is taken
-     * @param headline its verdict in a sentence
-     * @param verdict its word
-     * @param effect what its Stop does
-     * @param highVoltage true when it put high voltage on the winding
-     * @param at when it was taken, seconds of the epoch
-     */
-    public record Further(
-            String name, String step, String headline, Verdict verdict, Effect effect, boolean highVoltage, double at) {
-
-        boolean stops(Effect kind) {
-            return verdict == Verdict.STOP && effect == kind;
-        }
+    /** When it last came back into the shop; negative infinity if it never left. */
+    double cameBackAt() {
+        return works.stream()
+                .filter(w -> w.work() == Work.CAME_BACK)
+                .mapToDouble(WorkDone::at)
+                .max()
+                .orElse(Double.NEGATIVE_INFINITY);
     }
 
-    /** What the Stop of a test does. */
-    public enum Effect {
-        /** Nothing. */
-        NONE,
-        /** Shuts; what it measured is not in doubt, and a lead hand may argue its limit. */
-        LIMIT,
-        /** Shuts until what it found is mended. */
-        SHUTS,
-        /** Shuts and nobody may open against it: copper on the frame, or a circuit that is open. */
-        NEVER,
-        /** Leaves test power only, which is what it takes to try again. */
-        TEST_POWER_ONLY
-    }
-
-    /** Step at which the withstand test is taken. */
-    public static final String WITHSTAND_STEP = "bench/withstand";
-
-    /**
-     * A lead hand's written reason against a limit.
-     *
-     * @param code the gate's reason it is written against
-     * @param sentence that reason as it stood
-     * @param by who wrote it
-     * @param why the reason
-     */
-    public record Opening(String code, String sentence, String by, String why) {}
-
-    /** Facts of a job on which nothing has been recorded. */
-    public static GateFacts none() {
-        return new GateFacts(
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                List.of(),
-                false,
-                false,
-                Optional.empty(),
-                false,
-                0,
-                Optional.empty(),
-                List.of(),
-                Set.of(),
-                List.of(),
-                false);
+    /** When anything was last done to it; negative infinity if nothing was. */
+    double workedAt() {
+        return works.stream().mapToDouble(WorkDone::at).max().orElse(Double.NEGATIVE_INFINITY);
     }
 }

@@ -12,8 +12,8 @@ import java.util.OptionalDouble;
 /** Run-out of a shaft extension against IEC 60072-1 (normal class), watched from 70 % of the limit. */
 public final class ShaftRunoutWorksheet {
 
-    private static final double[] UP_TO_MM = {18, 30, 50, 80, 120};
-    private static final double[] LIMIT_MM = {0.035, 0.040, 0.050, 0.060, 0.070};
+    private static final double[] UP_TO_MM = {10, 18, 30, 50, 80, 120};
+    private static final double[] LIMIT_MM = {0.030, 0.035, 0.040, 0.050, 0.060, 0.070};
     private static final double WATCH_SHARE = 0.7;
     private static final String SOURCE = "IEC 60072-1, run-out of shaft extension, normal class";
 

@@ -15,7 +15,7 @@ import app.brasskettle.core.run.NoLoadRun;
 import app.brasskettle.core.run.RunWatch;
 import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.surge.SurgeLimits;
-import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.surge.SurgeOutcome;
 import app.brasskettle.core.verdict.Judged;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.withstand.StepVoltageTest;
@@ -136,22 +136,25 @@ public record SimulatedBench(SimulatedMotor motor) {
 
     /** Ten minutes at the standard's test voltage. */
     public InsulationResult insulation() {
+        return WorksheetCatalogue.INSULATION.work().apply(insulationTest());
+    }
+
+    /** The readings of that. */
+    public InsulationTest insulationTest() {
         double testV = TestVoltage.forRated(motor.rating().voltageV()).lowV();
         List<TimedReading> readings = DoubleStream.of(READ_AT_S)
                 .mapToObj(t -> motor.insulationAt(t, testV))
                 .toList();
-        return WorksheetCatalogue.INSULATION
-                .work()
-                .apply(new InsulationTest(
-                        motor.rating().voltageV(),
-                        WindingKind.RANDOM_WOUND,
-                        InsulationSystem.THERMOSETTING,
-                        false,
-                        InsulationClass.F,
-                        motor.windingTemperatureC(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        readings));
+        return new InsulationTest(
+                motor.rating().voltageV(),
+                WindingKind.RANDOM_WOUND,
+                InsulationSystem.THERMOSETTING,
+                false,
+                InsulationClass.F,
+                motor.windingTemperatureC(),
+                Optional.empty(),
+                Optional.empty(),
+                readings);
     }
 
     /** The three resistances. */
@@ -160,11 +163,12 @@ public record SimulatedBench(SimulatedMotor motor) {
     }
 
     /** Three traces at the level for a winding in service. */
-    public SurgeSet.Outcome surge(boolean rotorFitted) {
+    public SurgeOutcome surge(boolean rotorFitted) {
         return motor.surge(surgeV(), rotorFitted).compare(SurgeLimits.standard());
     }
 
-    private double surgeV() {
+    /** Peak for a winding in service. */
+    public double surgeV() {
         return SurgeLevel.inTheWorkshop(motor.rating().voltageV(), SurgeLevel.State.IN_SERVICE);
     }
 
@@ -187,6 +191,7 @@ public record SimulatedBench(SimulatedMotor motor) {
                 rating.poles(),
                 run.lineCurrentsA(1),
                 run.lineVoltagesV(1),
+                Optional.empty(),
                 Optional.empty());
     }
 

@@ -142,18 +142,29 @@ public record SimulatedMotor(Rating rating, double windingTemperatureC, Faults f
 
     /** Three traces of the surge set, one per lead with the other two grounded. */
     public SurgeSet surge(double peakV, boolean rotorFitted) {
-        SurgeModel model = new SurgeModel(this, rotorFitted);
+        return surge(peakV, rotorFitted, Optional.empty());
+    }
+
+    /** The same with the shaft at {@code rotorAngleDegrees}; empty with the rotor out, or where nobody noted it. */
+    public SurgeSet surge(double peakV, boolean rotorFitted, Optional<Double> rotorAngleDegrees) {
+        SurgeModel model = new SurgeModel(this, rotorFitted, rotorAngleDegrees);
         List<Samples> traces = new ArrayList<>();
         for (int lead = 0; lead < 3; lead++) {
             traces.add(model.pulse(lead, peakV));
         }
         return new SurgeSet(
-                model.sampleIntervalS(), traces.get(0), traces.get(1), traces.get(2), rating.connection(), rotorFitted);
+                model.sampleIntervalS(),
+                traces.get(0),
+                traces.get(1),
+                traces.get(2),
+                rating.connection(),
+                rotorFitted,
+                rotorAngleDegrees);
     }
 
     /** Pulses of the surge set on each lead, rising to {@code topV} in so many steps. */
     public SurgeRise surgeRise(double topV, int steps, boolean rotorFitted) {
-        SurgeModel model = new SurgeModel(this, rotorFitted);
+        SurgeModel model = new SurgeModel(this, rotorFitted, Optional.empty());
         List<SurgeRise.Pulse> pulses = new ArrayList<>();
         for (SurgeRise.Lead lead : SurgeRise.Lead.values()) {
             for (int i = 1; i <= steps; i++) {

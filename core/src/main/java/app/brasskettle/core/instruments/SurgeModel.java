@@ -35,14 +35,15 @@ final class SurgeModel {
     private final double lossOhm;
     private final double period;
 
-    SurgeModel(SimulatedMotor motor, boolean rotorFitted) {
+    SurgeModel(SimulatedMotor motor, boolean rotorFitted, java.util.Optional<Double> rotorAngleDegrees) {
+        double angle = rotorAngleDegrees.map(Math::toRadians).orElse(SHAFT_ANGLE);
         this.motor = motor;
         this.rotorFitted = rotorFitted;
         double leakage = 0.2 * motor.baseOhm() / (2 * Math.PI * motor.rating().frequencyHz());
         // The rotor's cage turns flux away, so the winding rings higher and dies sooner with it in.
         double sound = leakage * (rotorFitted ? 0.8 : 1.1) * Noise.factor(motor.seed(), 3, 0.04);
         for (int p = 0; p < 3; p++) {
-            double rotor = rotorFitted ? 0.006 * Math.cos(2 * (SHAFT_ANGLE - p * 2 * Math.PI / 3)) : 0;
+            double rotor = rotorFitted ? 0.006 * Math.cos(2 * (angle - p * 2 * Math.PI / 3)) : 0;
             henry[p] = sound * (1 + rotor) * Noise.factor(motor.seed(), 20 + p, 0.002);
         }
         kappa[1] = Math.min(MOST_KAPPA, KAPPA * motor.strength(MotorFault.TURN_SHORT));

@@ -52,6 +52,7 @@ public final class CircuitsWorksheet {
         return new CircuitsResult(
                 List.copyOf(circuits),
                 megohm(test, lowest),
+                results.get(0).minimumMegohm(),
                 ratio,
                 judge(
                         test.circuits().get(worst).circuit(),

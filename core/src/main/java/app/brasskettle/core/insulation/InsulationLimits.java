@@ -1,5 +1,7 @@
 package app.brasskettle.core.insulation;
 
+import app.brasskettle.core.verdict.Limit;
+
 /**
  * Limits an insulation test is judged by.
  *
@@ -21,6 +23,17 @@ public record InsulationLimits(
         double notJudgedRandomMegohm,
         double fieldHoldsMegohm,
         double fieldWatchMegohm) {
+
+    /**
+     * At or under this many megohms, as read or at 40 °C, copper lies on the frame or nearly: nobody may put it on power
+     * (shop rule: the resolution of a usual tester).
+     */
+    private static final double DEAD_GROUND_MEGOHM = 0.05;
+
+    /** Whether the lower of both figures is a dead or near ground. */
+    static boolean deadGround(double megohm, double correctedMegohm) {
+        return !Limit.over(Math.min(megohm, correctedMegohm), DEAD_GROUND_MEGOHM);
+    }
 
     public static InsulationLimits standard() {
         return new InsulationLimits(5, 100, 1.5, 2.0, 5000, 1000, 100, 30);

@@ -48,6 +48,11 @@ public record InsulationResult(
         Judgement fieldJudgement,
         List<Step> steps) {
 
+    /** Whether copper lies on the frame, or nearly. */
+    public boolean deadGround() {
+        return !atLeast && InsulationLimits.deadGround(megohm, correctedMegohm);
+    }
+
     /** The same figures judged in other words, as a shop's own limits ask. */
     public InsulationResult judgedAs(Judgement judgement, Judgement fieldJudgement) {
         return new InsulationResult(

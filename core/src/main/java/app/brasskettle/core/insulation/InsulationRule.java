@@ -18,7 +18,7 @@ final class InsulationRule {
         this.limits = limits;
     }
 
-    /** The first of these that applies decides: dew point, late readings, minimum, spot, polarization index. */
+    /** The first of these that applies decides: dew point, late readings, source's range, minimum, spot, index. */
     Judgement byStandard(InsulationFigures f) {
         String at40 = (f.atLeast() ? "at least " : "") + megohm(f.corrected()) + " at 40 °C";
         String arithmetic = megohm(f.megohm()) + " × " + Figures.significant(f.factor(), 3) + " from "
@@ -43,6 +43,14 @@ final class InsulationRule {
                     "The limit is for the figure after one minute",
                     STANDARD,
                     "Discharge, then test again with a reading at 60 s.");
+        }
+        if (f.beyondSource() && Limit.under(f.corrected(), f.minimum()) != Limit.under(f.megohm(), f.minimum())) {
+            return new Judgement(
+                    Verdict.UNPROVEN,
+                    megohm(f.megohm()) + " as read and " + at40 + " lie on two sides of " + megohm(f.minimum()),
+                    arithmetic + "; the correction is known from 10 to 85 °C only",
+                    "IEEE Std 43-2013, 6.3",
+                    "Bring the winding between 10 and 85 °C and test again.");
         }
         if (Limit.under(f.corrected(), f.minimum())) {
             return f.atLeast()
@@ -110,7 +118,7 @@ final class InsulationRule {
     }
 
     private static String afterStop(InsulationFigures f) {
-        if (f.corrected() < 0.05) {
+        if (InsulationLimits.deadGround(f.megohm(), f.corrected())) {
             return "Copper is on the frame: part the phases and find which one.";
         }
         return f.index().filter(i -> i < 1.5).isPresent()

@@ -98,7 +98,7 @@ public final class InsulationWorksheet {
                 "T = " + Figures.significant(t, 3) + " °C",
                 f.factor(),
                 "",
-                "IEEE Std 43-2013, 6.3" + (t < 10 || t > 85 ? " (covers 10 to 85 °C; this is outside it)" : "")));
+                "IEEE Std 43-2013, 6.3" + (f.beyondSource() ? " (covers 10 to 85 °C; this is outside it)" : "")));
         steps.add(new Step(
                 "resistance at 40 °C",
                 "K·R",

@@ -53,7 +53,7 @@ public record ApartReading(
                 map,
                 details(job).flatMap(PlateDetails::leads),
                 job.plate().map(Plate::connection).orElse(Connection.UNKNOWN),
-                job.arrival()
+                job.arrived()
                         .flatMap(Arrival::handover)
                         .flatMap(Handover::terminalBox)
                         .map(b -> b.word().replace('-', ' ')));
@@ -62,7 +62,7 @@ public record ApartReading(
     private static MotorBuild suggested(JobRecord job) {
         return MotorBuild.suggested(
                 job.plate().filter(p -> p.phases() == 1).isPresent(),
-                job.arrival()
+                job.arrived()
                         .filter(a -> a.auxiliaries().contains(Arrival.Auxiliary.BRAKE))
                         .isPresent(),
                 details(job).flatMap(PlateDetails::frame),

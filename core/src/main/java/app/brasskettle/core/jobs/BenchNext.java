@@ -1,115 +1,119 @@
 package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.energise.EnergiseGate;
+import app.brasskettle.core.energise.GateRow;
 import app.brasskettle.core.energise.HighVoltageGate;
-import app.brasskettle.core.jobs.FurtherTest.Kind;
-import app.brasskettle.core.nameplate.Plate;
-import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.testrecord.JudgedTest;
+import app.brasskettle.core.testrecord.JudgedTests;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Phrase;
 import java.util.Optional;
 
 /** The first test of the bench left undone, in the safe order; empty when the bench has said what it can. */
 final class BenchNext {
 
+    private static final String DEAD = "bench/dead";
+
     private final JobRecord job;
-    private final Optional<Judgement> insulation;
+    private final JudgedTests tests;
     private final EnergiseGate gate;
     private final HighVoltageGate high;
     private final boolean discharging;
 
-    BenchNext(
-            JobRecord job,
-            Optional<Judgement> insulation,
-            EnergiseGate gate,
-            HighVoltageGate high,
-            boolean discharging) {
+    BenchNext(JobRecord job, JudgedTests tests, EnergiseGate gate, HighVoltageGate high, boolean discharging) {
         this.job = job;
-        this.insulation = insulation;
+        this.tests = tests;
         this.gate = gate;
         this.high = high;
         this.discharging = discharging;
     }
 
     Optional<JobReading.Next> find() {
-        if (job.lockedOut().isEmpty()) {
-            return next("Lock out, prove dead, prove the tester", "bench/dead");
+        if (job.power().lockOut().isEmpty()) {
+            return next("Lock out, prove dead, prove the tester", DEAD);
         }
-        if (job.testerProof().isEmpty()) {
-            return next("Prove the tester", "bench/dead");
+        if (tests.standing(TestKind.TESTER_PROOF, 1).isEmpty()) {
+            return next("Prove the tester", DEAD);
         }
-        return copper().or(this::insulation).or(this::surge);
+        return copper().or(this::insulation).or(this::surge).map(this::underLockOut);
     }
 
-    private boolean single() {
-        return job.plate().filter(p -> p.phases() == 1).isPresent();
+    /** Whoever connects leads needs a lock-out that still stands. */
+    private JobReading.Next underLockOut(JobReading.Next wanted) {
+        return gate.leads().mayConnect() || discharging
+                ? wanted
+                : next("Lock out again, then: " + Phrase.lower(wanted.sentence()), DEAD)
+                        .orElseThrow();
     }
 
-    private boolean untakenAtSecondSpeed(Kind kind) {
-        return job.plate().flatMap(Plate::secondSpeed).isPresent()
-                && FurtherTest.find(job.further(), kind, 2).isEmpty();
-    }
-
-    private boolean taken(Kind kind) {
-        return FurtherTest.find(job.further(), kind, 1).isPresent();
+    private boolean taken(TestKind kind, int speed) {
+        return tests.current(kind, speed).isPresent();
     }
 
     private Optional<JobReading.Next> copper() {
-        if (single()) {
-            return taken(Kind.SINGLE_PHASE_WINDINGS)
+        if (job.singlePhase()) {
+            return taken(TestKind.SINGLE_PHASE_WINDINGS, 1)
                     ? Optional.empty()
-                    : next("Measure main and start winding", Kind.SINGLE_PHASE_WINDINGS.step(1));
+                    : next("Measure main and start winding", TestKind.SINGLE_PHASE_WINDINGS.step(1));
         }
-        if (job.resistance().isEmpty()) {
-            return next("Measure the three resistances", JobRecord.RESISTANCE);
+        if (!taken(TestKind.WINDING_RESISTANCE, 1)) {
+            return next("Measure the three resistances", TestKind.WINDING_RESISTANCE.step(1));
         }
-        return untakenAtSecondSpeed(Kind.WINDING_RESISTANCE)
-                ? next("Measure the resistances of the other speed", Kind.WINDING_RESISTANCE.step(2))
+        return job.speeds() == 2 && !taken(TestKind.WINDING_RESISTANCE, 2)
+                ? next("Measure the resistances of the other speed", TestKind.WINDING_RESISTANCE.step(2))
                 : Optional.empty();
     }
 
     private Optional<JobReading.Next> insulation() {
-        if (insulation.isEmpty()) {
-            return next("Test insulation to frame", JobRecord.INSULATION);
+        String step = TestKind.INSULATION_RESISTANCE.step(1);
+        Optional<JudgedTest> test = tests.current(TestKind.INSULATION_RESISTANCE, 1);
+        if (test.isEmpty()) {
+            return next("Test insulation to frame", step);
         }
         if (discharging) {
-            return next("Leads grounded: let it discharge", JobRecord.INSULATION);
+            return next("Leads grounded: let it discharge", step);
         }
-        Verdict verdict = insulation.get().verdict();
+        Verdict verdict = test.get().verdict();
         if (verdict == Verdict.UNPROVEN
                 || (verdict == Verdict.STOP && job.concluded().isEmpty())) {
-            return next(insulation.get().next(), JobRecord.INSULATION);
+            return next(test.get().effective().next(), step);
         }
         return Optional.empty();
     }
 
     private Optional<JobReading.Next> surge() {
-        if (single() || insulation.orElseThrow().verdict() != Verdict.HOLDS) {
+        boolean proved = tests.current(TestKind.INSULATION_RESISTANCE, 1)
+                .filter(t -> t.verdict() == Verdict.HOLDS)
+                .isPresent();
+        if (job.singlePhase() || !proved) {
             return Optional.empty();
         }
-        if (job.surge().isEmpty()) {
+        if (!taken(TestKind.SURGE_COMPARISON, 1)) {
             boolean leads = high.holding().stream().anyMatch(r -> r.code().equals("auxiliaries"));
-            return next(leads ? "Take auxiliaries off, then surge" : "Surge the three phases", JobRecord.SURGE);
+            return next(
+                    leads ? "Take auxiliaries off, then surge" : "Surge the three phases",
+                    TestKind.SURGE_COMPARISON.step(1));
         }
-        return untakenAtSecondSpeed(Kind.SURGE_COMPARISON)
-                ? next("Surge the other speed", Kind.SURGE_COMPARISON.step(2))
+        return job.speeds() == 2 && !taken(TestKind.SURGE_COMPARISON, 2)
+                ? next("Surge the other speed", TestKind.SURGE_COMPARISON.step(2))
                 : Optional.empty();
     }
 
     /** What a motor that every test of the winding calls sound still lacks before anybody may say that nothing is wrong. */
     Optional<JobReading.Next> sound() {
-        boolean old =
-                gate.holding().stream().anyMatch(r -> r.code().equals("insulation") && !r.disputable() && !r.never());
-        if (gate.state() == EnergiseGate.State.SHUT) {
+        if (gate.state() == EnergiseGate.State.BLOCKED) {
+            boolean old = gate.holding().stream().anyMatch(r -> r.code().equals(GateRow.INSULATION_MISSING.word()));
             return old
-                    ? next("Test insulation once more, after the high voltage", JobRecord.INSULATION)
+                    ? next("Test insulation once more, after the high voltage", TestKind.INSULATION_RESISTANCE.step(1))
                     : Optional.empty();
         }
-        Kind run = single() ? Kind.STARTING_GEAR : Kind.NO_LOAD_RUN;
-        if (taken(run)) {
+        TestKind run = job.singlePhase() ? TestKind.STARTING_GEAR : TestKind.NO_LOAD_RUN;
+        if (taken(run, 1)) {
             return Optional.empty();
         }
-        return gate.state() == EnergiseGate.State.OPEN
-                ? next(single() ? "Run it, listen to the start switch" : "Run it without load", run.step(1))
+        return gate.state() == EnergiseGate.State.PERMITTED
+                ? next(job.singlePhase() ? "Run it, listen to the start switch" : "Run it without load", run.step(1))
                 : next("Release it to run, reduced voltage first", "bench/release");
     }
 

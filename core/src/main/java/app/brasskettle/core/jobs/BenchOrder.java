@@ -1,12 +1,13 @@
 package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.energise.EnergiseGate;
-import app.brasskettle.core.jobs.FurtherTest.Kind;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateDetails;
 import app.brasskettle.core.nameplate.RatingBlock;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.resistance.Connection;
+import app.brasskettle.core.testrecord.JudgedTests;
+import app.brasskettle.core.testrecord.TestKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,7 +19,7 @@ import java.util.Optional;
 final class BenchOrder {
 
     /** A place in the order: a step, its name, and the further test taken there, where it is one. */
-    record Place(String step, String name, Optional<Kind> kind, int speed) {
+    record Place(String step, String name, Optional<TestKind> kind, int speed) {
 
         static Place of(String step, String name) {
             return new Place(step, name, Optional.empty(), 1);
@@ -26,48 +27,50 @@ final class BenchOrder {
     }
 
     private final JobRecord job;
+    private final JudgedTests tests;
     private final EnergiseGate.State gate;
     private final Optional<RatingBlock> second;
     private final List<Place> places = new ArrayList<>();
 
-    private BenchOrder(JobRecord job, EnergiseGate.State gate) {
+    private BenchOrder(JobRecord job, JudgedTests tests, EnergiseGate.State gate) {
         this.job = job;
+        this.tests = tests;
         this.gate = gate;
         this.second = job.plate().flatMap(Plate::secondSpeed);
     }
 
-    static List<Place> of(JobRecord job, EnergiseGate.State gate) {
-        return new BenchOrder(job, gate).all();
+    static List<Place> of(JobRecord job, JudgedTests tests, EnergiseGate.State gate) {
+        return new BenchOrder(job, tests, gate).all();
     }
 
     private List<Place> all() {
-        boolean single = job.plate().filter(p -> p.phases() == 1).isPresent();
+        boolean single = job.singlePhase();
         places.add(Place.of("bench/dead", "Dead, tester proved"));
         if (single) {
-            add(Kind.SINGLE_PHASE_WINDINGS);
+            add(TestKind.SINGLE_PHASE_WINDINGS);
         } else {
-            if (moreThanThreeLeads() || taken(Kind.LEAD_SETS)) {
-                add(Kind.LEAD_SETS);
+            if (moreThanThreeLeads() || taken(TestKind.LEAD_SETS)) {
+                add(TestKind.LEAD_SETS);
             }
-            eachSpeed("bench/resistance", Kind.WINDING_RESISTANCE);
+            eachSpeed("bench/resistance", TestKind.WINDING_RESISTANCE);
         }
-        places.add(Place.of("bench/insulation", "Insulation to frame"));
-        if (severalCircuits() || taken(Kind.CIRCUIT_INSULATION)) {
-            add(Kind.CIRCUIT_INSULATION);
+        add(TestKind.INSULATION_RESISTANCE);
+        if (severalCircuits() || taken(TestKind.CIRCUIT_INSULATION)) {
+            add(TestKind.CIRCUIT_INSULATION);
         }
-        if (protectedByPlate() || taken(Kind.PROTECTOR)) {
-            add(Kind.PROTECTOR);
-        }
-        if (!single) {
-            eachSpeed(Kind.LOW_VOLTAGE_BALANCE.step(1), Kind.LOW_VOLTAGE_BALANCE);
-        }
-        add(Kind.STEP_VOLTAGE);
-        if (job.opened() || taken(Kind.WITHSTAND_RECORD)) {
-            add(Kind.WITHSTAND_RECORD);
+        if (protectedByPlate() || taken(TestKind.PROTECTOR)) {
+            add(TestKind.PROTECTOR);
         }
         if (!single) {
-            eachSpeed("bench/surge", Kind.SURGE_COMPARISON);
-            add(Kind.SURGE_RISE);
+            eachSpeed(TestKind.LOW_VOLTAGE_BALANCE.step(1), TestKind.LOW_VOLTAGE_BALANCE);
+        }
+        add(TestKind.STEP_VOLTAGE);
+        if (job.timeline().winding().opened() || taken(TestKind.WITHSTAND_RECORD)) {
+            add(TestKind.WITHSTAND_RECORD);
+        }
+        if (!single) {
+            eachSpeed("bench/surge", TestKind.SURGE_COMPARISON);
+            add(TestKind.SURGE_RISE);
         }
         powered(single);
         return List.copyOf(places);
@@ -76,24 +79,29 @@ final class BenchOrder {
     /** Release, start and run; what is read while it runs is offered once it may run or did. */
     private void powered(boolean single) {
         places.add(Place.of("bench/release", "Release to run"));
-        eachSpeed(Kind.START_LOG.step(1), Kind.START_LOG);
+        eachSpeed(TestKind.START_LOG.step(1), TestKind.START_LOG);
         if (single) {
-            add(Kind.STARTING_GEAR);
+            add(TestKind.STARTING_GEAR);
         } else {
-            eachSpeed(Kind.NO_LOAD_RUN.step(1), Kind.NO_LOAD_RUN);
+            eachSpeed(TestKind.NO_LOAD_RUN.step(1), TestKind.NO_LOAD_RUN);
         }
-        boolean runs = gate == EnergiseGate.State.OPEN || taken(Kind.NO_LOAD_RUN) || taken(Kind.START_LOG);
-        for (Kind kind : List.of(Kind.ROLLED_LEADS, Kind.RUN_WATCH, Kind.VIBRATION, Kind.ROTOR_PROOF, Kind.HEAT_RUN)) {
-            boolean fits = !single || (kind != Kind.ROLLED_LEADS && kind != Kind.ROTOR_PROOF);
+        boolean runs = gate == EnergiseGate.State.PERMITTED || taken(TestKind.NO_LOAD_RUN) || taken(TestKind.START_LOG);
+        for (TestKind kind : List.of(
+                TestKind.ROLLED_LEADS,
+                TestKind.RUN_WATCH,
+                TestKind.VIBRATION,
+                TestKind.ROTOR_PROOF,
+                TestKind.HEAT_RUN)) {
+            boolean fits = !single || (kind != TestKind.ROLLED_LEADS && kind != TestKind.ROTOR_PROOF);
             if (fits && (runs || taken(kind))) {
                 add(kind);
             }
         }
-        if (job.fedByDrive() || taken(Kind.SHAFT_VOLTAGE)) {
-            add(Kind.SHAFT_VOLTAGE);
+        if (job.fedByDrive() || taken(TestKind.SHAFT_VOLTAGE)) {
+            add(TestKind.SHAFT_VOLTAGE);
         }
-        if (job.fedByDrive() || taken(Kind.BEARING_INSULATION)) {
-            add(Kind.BEARING_INSULATION);
+        if (job.fedByDrive() || taken(TestKind.BEARING_INSULATION)) {
+            add(TestKind.BEARING_INSULATION);
         }
     }
 
@@ -124,26 +132,26 @@ final class BenchOrder {
                 .orElse(true);
     }
 
-    private boolean taken(Kind kind) {
-        return FurtherTest.find(job.further(), kind, 1).isPresent();
+    private boolean taken(TestKind kind) {
+        return tests.standing(kind, 1).isPresent();
     }
 
-    private void add(Kind kind) {
-        places.add(new Place(kind.step(1), kind.spoken(), Optional.of(kind), 1));
+    private void add(TestKind kind) {
+        places.add(new Place(kind.step(1), kind.label(), Optional.of(kind), 1));
     }
 
     /** One place for a motor with one speed, two named by their speeds for a motor with two. */
-    private void eachSpeed(String step, Kind kind) {
+    private void eachSpeed(String step, TestKind kind) {
         if (second.isEmpty()) {
-            places.add(new Place(step, kind.spoken(), Optional.of(kind), 1));
+            places.add(new Place(step, kind.label(), Optional.of(kind), 1));
             return;
         }
         double first = job.plate().flatMap(Plate::ratedSpeedRpm).orElse(0.0);
         places.add(new Place(
-                step, kind.spoken() + named(first, job.plate().map(Plate::connection)), Optional.of(kind), 1));
+                step, kind.label() + named(first, job.plate().map(Plate::connection)), Optional.of(kind), 1));
         places.add(new Place(
                 kind.step(2),
-                kind.spoken() + named(second.get().ratedSpeedRpm(), second.map(RatingBlock::connection)),
+                kind.label() + named(second.get().ratedSpeedRpm(), second.map(RatingBlock::connection)),
                 Optional.of(kind),
                 2));
     }

@@ -2,15 +2,12 @@ package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.EvidenceTable;
-import app.brasskettle.core.insulation.InsulationResult;
-import app.brasskettle.core.resistance.ResistanceResult;
+import app.brasskettle.core.testrecord.JudgedTests;
 import app.brasskettle.core.verdict.Limit;
-import app.brasskettle.core.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 
 /** Evidence that a job holds by itself: from receiving and from its tests, beside what people add and strike. */
 final class GatheredEvidence {
@@ -20,18 +17,13 @@ final class GatheredEvidence {
 
     private final Map<Evidence, String> pieces = new LinkedHashMap<>();
 
-    GatheredEvidence(JobRecord job, ApartReading apart) {
-        job.arrival().ifPresent(a -> {
-            job.arrival()
-                    .flatMap(Arrival::turnsFreely)
-                    .ifPresent(free -> pieces.put(free ? Evidence.SHAFT_FREE : Evidence.SHAFT_BINDS, "receive"));
+    GatheredEvidence(JobRecord job, JudgedTests tests, ApartReading apart) {
+        job.arrived().ifPresent(a -> {
+            a.turnsFreely().ifPresent(free -> pieces.put(free ? Evidence.SHAFT_FREE : Evidence.SHAFT_BINDS, "receive"));
             a.signs().forEach(s -> pieces.put(s, "receive"));
             a.circumstances().ifPresent(this::circumstances);
         });
-        job.insulation().map(JobRecord.Taken::result).ifPresent(this::insulation);
-        job.resistance().flatMap(t -> resistance(t.result())).ifPresent(e -> pieces.put(e, "bench/resistance"));
-        job.surge().flatMap(t -> surge(t.result().verdict())).ifPresent(e -> pieces.put(e, "bench/surge"));
-        job.further().forEach(t -> t.evidence().forEach(e -> pieces.put(e, t.step())));
+        tests.standing().forEach(t -> t.evidence().forEach(e -> pieces.put(e, t.step())));
         apart.findings().ifPresent(f -> f.evidence().forEach(e -> pieces.put(e, "teardown/findings")));
         contradicted();
         job.added().forEach(e -> pieces.putIfAbsent(e, "cause"));
@@ -53,22 +45,13 @@ final class GatheredEvidence {
                 .ifPresent(s -> pieces.put(Evidence.FREQUENT_STARTS, "receive"));
     }
 
-    private void insulation(InsulationResult r) {
-        if (r.verdict() == Verdict.STOP) {
-            pieces.put(Evidence.INSULATION_STOP, "bench/insulation");
-        } else if (r.verdict() == Verdict.HOLDS || r.verdict() == Verdict.WATCH) {
-            pieces.put(Evidence.INSULATION_HOLDS, "bench/insulation");
-        }
-        if (r.polarizationIndexJudged()) {
-            boolean flat = r.polarizationIndex().orElseThrow() < r.minimumPolarizationIndex();
-            pieces.put(flat ? Evidence.ABSORPTION_FLAT : Evidence.ABSORPTION_HOLDS, "bench/insulation");
-        }
-    }
-
     /** A second speed, or pulses of rising voltage, that find something take back what the first test did not see. */
     private void contradicted() {
         if (pieces.containsKey(Evidence.RESISTANCE_OPEN) || pieces.containsKey(Evidence.RESISTANCE_UNBALANCED)) {
             pieces.remove(Evidence.RESISTANCE_HOLDS);
+        }
+        if (pieces.containsKey(Evidence.INSULATION_STOP)) {
+            pieces.remove(Evidence.INSULATION_HOLDS);
         }
         if (pieces.containsKey(Evidence.SURGE_PHASE_DIFFERS)) {
             pieces.remove(Evidence.SURGE_HOLDS);
@@ -77,25 +60,6 @@ final class GatheredEvidence {
                 || pieces.containsKey(Evidence.BALANCE_FOLLOWS_ROTOR)) {
             pieces.remove(Evidence.BALANCE_HOLDS);
         }
-    }
-
-    static Optional<Evidence> resistance(ResistanceResult r) {
-        if (r.meanOhm().isEmpty()) {
-            return Optional.of(Evidence.RESISTANCE_OPEN);
-        }
-        return switch (r.verdict()) {
-            case STOP -> Optional.of(Evidence.RESISTANCE_UNBALANCED);
-            case HOLDS -> Optional.of(Evidence.RESISTANCE_HOLDS);
-            default -> Optional.empty();
-        };
-    }
-
-    static Optional<Evidence> surge(Verdict verdict) {
-        return switch (verdict) {
-            case STOP -> Optional.of(Evidence.SURGE_PHASE_DIFFERS);
-            case HOLDS -> Optional.of(Evidence.SURGE_HOLDS);
-            default -> Optional.empty();
-        };
     }
 
     List<JobReading.Piece> pieces(JobRecord job) {

@@ -12,15 +12,18 @@ import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.GateFacts;
 import app.brasskettle.core.energise.HighVoltageGate;
-import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateReading;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.teardown.CoilMap;
 import app.brasskettle.core.teardown.MapFact;
 import app.brasskettle.core.teardown.OpeningGate;
+import app.brasskettle.core.testrecord.JudgedTests;
+import app.brasskettle.core.testrecord.TestJudge;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.WindingState;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -31,42 +34,44 @@ import java.util.stream.Collectors;
 /**
  * A job as the core reads it at one moment.
  *
+ * @param tests every test with its one effective judgement
+ * @param windingState the winding as the work on record left it
  * @param stations each station with its verdict and its steps
  * @param next what needs hands next
  * @param worst the worst verdict on record, which judges the motor
  * @param gate may it be put on power
  * @param highVoltage may high voltage be applied
+ * @param plateChanges who changed what the tests are judged by, newest first
  * @param discharge the clock of the last voltage
  * @param opening may it be opened here
  * @param apart what a motor taken apart says
  * @param arrival what follows from how it came in
  * @param plate what its plate says and leaves open
- * @param insulation the insulation verdict as it stands on this job
  * @param evidence evidence held, struck pieces marked
  * @param ranking explanations weighed
  * @param advice what each explanation would mean here
  * @param choice options compared, once they are priced
  */
 public record JobReading(
+        JudgedTests tests,
+        WindingState windingState,
         List<StationReading> stations,
         Next next,
         Judgement worst,
         EnergiseGate gate,
         HighVoltageGate highVoltage,
+        List<String> plateChanges,
         Optional<DischargeClock> discharge,
         OpeningGate opening,
         ApartReading apart,
         Optional<ArrivalReading> arrival,
         Optional<PlateReading> plate,
-        Optional<Judgement> insulation,
         List<Piece> evidence,
         FailureRanking ranking,
         List<Advice> advice,
         Optional<ChoiceReading> choice) {
 
     private static final int POLES_WHEN_UNKNOWN = 4;
-    /** A proof of the tester, and a release to run, last a working day. */
-    static final double DAY_SECONDS = 16 * 3600;
 
     /** A station, its verdict, its steps, and why it was skipped, if it was. */
     public record StationReading(
@@ -83,32 +88,35 @@ public record JobReading(
 
     /** The reading of {@code job} at {@code now} (seconds of the epoch). */
     public static JobReading of(JobRecord job, double now) {
-        Optional<DischargeClock> clock = DischargeClock.after(job.voltages(), job.proofs());
-        Optional<Judgement> insulation = job.insulation().map(t -> standing(t, job));
+        JudgedTests tests = TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration());
+        Optional<DischargeClock> clock =
+                DischargeClock.after(job.power().voltages(), job.power().proofs());
         ApartReading apart = ApartReading.of(job);
-        GatheredEvidence gathered = new GatheredEvidence(job, apart);
-        GateFacts facts = new JobFacts(job, apart, gathered.standing(job)).at(now, clock);
+        GatheredEvidence gathered = new GatheredEvidence(job, tests, apart);
+        GateFacts facts = GateReading.of(job, tests, apart, gathered.standing(job), clock);
         EnergiseGate gate = EnergiseGate.of(facts, now);
         HighVoltageGate high = HighVoltageGate.of(facts, now);
         FailureRanking ranking = rank(job, gathered.all(), job.struck());
-        Optional<ChoiceReading> choice = job.offers().flatMap(o -> compare(job, o));
-        Optional<ArrivalReading> arrival = job.arrival().map(a -> ArrivalReading.of(a, job.plate()));
+        Optional<ChoiceReading> choice = job.offers().flatMap(o -> compare(job, tests, o));
+        Optional<ArrivalReading> arrival = job.arrived().map(a -> ArrivalReading.of(a, job.plate()));
         Optional<PlateReading> plate = job.plate().map(PlateReading::of);
         OpeningGate opening = opening(job);
         Stations stations = new Stations(
-                job, apart, arrival, plate, insulation, gate, high, opening, ranking, clock.filter(c -> c.runs(now)));
+                job, tests, apart, arrival, plate, gate, high, opening, ranking, clock.filter(c -> c.runs(now)));
         return new JobReading(
+                tests,
+                job.timeline().winding(),
                 stations.all(),
                 stations.next(),
                 stations.worst(),
                 gate,
                 high,
+                PlateChanges.of(job.plates()),
                 clock,
                 opening,
                 apart,
                 arrival,
                 plate,
-                insulation,
                 gathered.pieces(job),
                 ranking,
                 Advice.of(job, codes(ranking, gathered.standing(job))),
@@ -117,40 +125,14 @@ public record JobReading(
 
     /** Offers compared for this job's motor in its condition; empty until its rated power is known. */
     public static Optional<ChoiceReading> compare(JobRecord job, ChoiceSheet offers) {
-        MotorCondition condition = condition(job, job.insulation().map(t -> standing(t, job)));
+        return compare(job, TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration()), offers);
+    }
+
+    private static Optional<ChoiceReading> compare(JobRecord job, JudgedTests tests, ChoiceSheet offers) {
+        MotorCondition condition = condition(job, tests);
         return job.plate()
                 .flatMap(Plate::ratedPowerW)
                 .map(w -> ChoiceReading.of(offers, w, job.outageCostPerHour(), condition));
-    }
-
-    /** An insulation test proves nothing unless the tester was proved first, and no longer once the winding was worked on. */
-    private static Judgement standing(JobRecord.Taken<InsulationResult> test, JobRecord job) {
-        return standing(
-                test, job, job.said(JobRecord.INSULATION, test.at(), job.rules().deciding(test.result())));
-    }
-
-    static Judgement standing(JobRecord.Taken<InsulationResult> test, JobRecord job, Judgement own) {
-        boolean proved = job.testerProof()
-                .filter(p -> p.result().judge().verdict() == Verdict.HOLDS)
-                .filter(p -> p.at() <= test.at() && test.at() - p.at() < DAY_SECONDS)
-                .isPresent();
-        if (!proved) {
-            return new Judgement(
-                    Verdict.UNPROVEN,
-                    "Tester not proved that day; it read " + own.headline(),
-                    own.because(),
-                    own.source(),
-                    "Prove the tester, then test again.");
-        }
-        if (job.worked().filter(w -> w > test.at()).isPresent()) {
-            return new Judgement(
-                    Verdict.UNPROVEN,
-                    "Worked on since; before that it read " + own.headline(),
-                    own.because(),
-                    own.source(),
-                    "Test insulation once more.");
-        }
-        return own;
     }
 
     /** May this motor be opened here: for the page, and for whoever is about to record that it was. */
@@ -158,7 +140,7 @@ public record JobReading(
         return OpeningGate.of(
                 job.explosionProtected(),
                 job.certificate(),
-                job.arrival()
+                job.arrived()
                         .flatMap(Arrival::handover)
                         .filter(Handover::unsafe)
                         .map(h -> "Exposed to "
@@ -177,7 +159,11 @@ public record JobReading(
     public static FailureRanking whatIf(JobRecord job, Set<String> without, List<Evidence> with) {
         Set<String> out = new HashSet<>(job.struck());
         out.addAll(without);
-        List<Evidence> evidence = new ArrayList<>(new GatheredEvidence(job, ApartReading.of(job)).all());
+        List<Evidence> evidence = new ArrayList<>(new GatheredEvidence(
+                        job,
+                        TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration()),
+                        ApartReading.of(job))
+                .all());
         with.stream().filter(e -> !evidence.contains(e)).forEach(evidence::add);
         return rank(job, evidence, out);
     }
@@ -207,15 +193,30 @@ public record JobReading(
         return codes;
     }
 
-    private static MotorCondition condition(JobRecord job, Optional<Judgement> insulation) {
-        Set<String> facts = job.coilMap()
-                .map(m -> m.facts().stream().map(MapFact::code).collect(Collectors.toSet()))
-                .orElse(Set.of());
+    private static MotorCondition condition(JobRecord job, JudgedTests tests) {
+        Optional<Set<String>> facts =
+                job.coilMap().map(m -> m.facts().stream().map(MapFact::code).collect(Collectors.toSet()));
         return new MotorCondition(
                 job.explosionProtected() && job.certificate().isEmpty(),
-                insulation.map(Judgement::verdict),
-                job.resistance().map(t -> t.result().verdict()),
-                job.surge().map(t -> t.result().judgement().verdict()),
+                tests.standing()
+                        .filter(t -> t.current() && t.kind() != TestKind.TESTER_PROOF)
+                        .map(t -> new MotorCondition.Test(
+                                aspect(t.kind()),
+                                t.kind().label(),
+                                t.verdict(),
+                                t.effective().headline()))
+                        .toList(),
                 facts);
+    }
+
+    private static MotorCondition.Aspect aspect(TestKind kind) {
+        return switch (kind) {
+            case INSULATION_RESISTANCE, CIRCUIT_INSULATION -> MotorCondition.Aspect.INSULATION;
+            case WINDING_RESISTANCE, SINGLE_PHASE_WINDINGS -> MotorCondition.Aspect.RESISTANCE;
+            case SURGE_COMPARISON, SURGE_RISE, LOW_VOLTAGE_BALANCE -> MotorCondition.Aspect.TURNS;
+            case WITHSTAND_RECORD, STEP_VOLTAGE -> MotorCondition.Aspect.BREAKDOWN;
+            case CORE_LOOP_RESULT -> MotorCondition.Aspect.CORE;
+            default -> MotorCondition.Aspect.OTHER;
+        };
     }
 }

@@ -3,14 +3,16 @@ package app.brasskettle.core.jobs;
 import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
-import app.brasskettle.core.energise.GateFacts;
 import app.brasskettle.core.energise.HighVoltageGate;
 import app.brasskettle.core.findings.FindingsReading;
-import app.brasskettle.core.jobs.FurtherTest.Kind;
 import app.brasskettle.core.leads.LeadMapReading;
 import app.brasskettle.core.nameplate.PlateReading;
 import app.brasskettle.core.teardown.LogReading;
 import app.brasskettle.core.teardown.OpeningGate;
+import app.brasskettle.core.testrecord.JudgedTest;
+import app.brasskettle.core.testrecord.JudgedTests;
+import app.brasskettle.core.testrecord.StopEffect;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Phrase;
@@ -21,24 +23,24 @@ import java.util.Optional;
 /** The work of a job in its order: what stands, what is open, what comes next. */
 final class Stations {
 
-    private static final List<Kind> OPEN = List.of(
-            Kind.BEARING_SEATS,
-            Kind.AIR_GAP,
-            Kind.BRACKET_REGISTERS,
-            Kind.SHAFT_RUNOUT,
-            Kind.KEY_SEAT,
-            Kind.CORE_LOOP_RESULT,
-            Kind.POLE_CHECK,
-            Kind.ROTOR_BALANCE);
+    private static final List<TestKind> OPEN = List.of(
+            TestKind.BEARING_SEATS,
+            TestKind.AIR_GAP,
+            TestKind.BRACKET_REGISTERS,
+            TestKind.SHAFT_RUNOUT,
+            TestKind.KEY_SEAT,
+            TestKind.CORE_LOOP_RESULT,
+            TestKind.POLE_CHECK,
+            TestKind.ROTOR_BALANCE);
 
     private static final Judgement NOTHING =
             new Judgement(Verdict.UNPROVEN, "Nothing tested yet", "", "", "Receive it, then test.");
 
     private final JobRecord job;
+    private final JudgedTests tests;
     private final ApartReading apart;
     private final Optional<ArrivalReading> arrival;
     private final Optional<PlateReading> plate;
-    private final Optional<Judgement> insulation;
     private final EnergiseGate gate;
     private final HighVoltageGate high;
     private final OpeningGate opening;
@@ -47,20 +49,20 @@ final class Stations {
 
     Stations(
             JobRecord job,
+            JudgedTests tests,
             ApartReading apart,
             Optional<ArrivalReading> arrival,
             Optional<PlateReading> plate,
-            Optional<Judgement> insulation,
             EnergiseGate gate,
             HighVoltageGate high,
             OpeningGate opening,
             FailureRanking ranking,
             Optional<DischargeClock> discharging) {
         this.job = job;
+        this.tests = tests;
         this.apart = apart;
         this.arrival = arrival;
         this.plate = plate;
-        this.insulation = insulation;
         this.gate = gate;
         this.high = high;
         this.opening = opening;
@@ -68,13 +70,9 @@ final class Stations {
         this.discharging = discharging;
     }
 
-    private Optional<Judgement> resistance() {
-        return job.resistance()
-                .map(t -> job.said(JobRecord.RESISTANCE, t.at(), t.result().judgement()));
-    }
-
-    private Optional<Judgement> surge() {
-        return job.surge().map(t -> job.said(JobRecord.SURGE, t.at(), t.result().judgement()));
+    /** The word of the test that stands; one made on a winding that is no longer there asks anew. */
+    private Optional<Verdict> word(TestKind kind, int speed) {
+        return tests.current(kind, speed).map(JudgedTest::verdict);
     }
 
     List<JobReading.StationReading> all() {
@@ -96,7 +94,7 @@ final class Stations {
 
     /** The bench in its safe order. */
     private JobReading.StepReading[] benchSteps() {
-        return BenchOrder.of(job, gate.state()).stream()
+        return BenchOrder.of(job, tests, gate.state()).stream()
                 .map(p -> step(p.step(), p.name(), verdict(p)))
                 .toArray(JobReading.StepReading[]::new);
     }
@@ -104,23 +102,10 @@ final class Stations {
     private Optional<Verdict> verdict(BenchOrder.Place place) {
         return switch (place.step()) {
             case "bench/dead" -> safe();
-            case JobRecord.RESISTANCE -> resistance().map(Judgement::verdict);
-            case JobRecord.INSULATION -> insulation.map(Judgement::verdict);
-            case JobRecord.SURGE -> surge().map(Judgement::verdict);
             case "bench/release" ->
-                job.released()
-                        .filter(r -> gate.state() == EnergiseGate.State.OPEN)
-                        .map(r -> Verdict.HOLDS);
-            default -> place.kind().flatMap(k -> further(k, place.speed())).map(Judgement::verdict);
+                gate.state() == EnergiseGate.State.PERMITTED ? Optional.of(Verdict.HOLDS) : Optional.empty();
+            default -> place.kind().flatMap(k -> word(k, place.speed()));
         };
-    }
-
-    private Optional<Judgement> further(Kind kind, int speed) {
-        return FurtherTest.find(job.further(), kind, speed).map(this::judged);
-    }
-
-    private Judgement judged(FurtherTest test) {
-        return job.said(test.step(), test.at(), test.judgement());
     }
 
     /** Marks, parts and leads come before the first bolt; what is measured inside belongs to a motor that was opened. */
@@ -130,8 +115,8 @@ final class Stations {
         steps.add(step("teardown/lead-map", "Lead map", apart.leads().map(LeadMapReading::verdict)));
         steps.add(step("teardown/findings", "Findings", apart.findings().map(FindingsReading::verdict)));
         steps.add(step("teardown/coils", "Coil map", job.coilMap().map(m -> Verdict.HOLDS)));
-        if (job.opened()) {
-            for (Kind kind : OPEN) {
+        if (job.timeline().winding().opened()) {
+            for (TestKind kind : OPEN) {
                 steps.add(further(kind));
             }
         }
@@ -150,15 +135,17 @@ final class Stations {
         return all ? Verdict.HOLDS : Verdict.WATCH;
     }
 
-    private JobReading.StepReading further(Kind kind) {
-        return step(kind.step(1), kind.spoken(), further(kind, 1).map(Judgement::verdict));
+    private JobReading.StepReading further(TestKind kind) {
+        return step(kind.step(1), kind.label(), word(kind, 1));
     }
 
+    /** Dead and proved is a state of today, not a record: once the lock-out has ended the step is open again. */
     private Optional<Verdict> safe() {
-        Optional<Verdict> tester = job.testerProof().map(p -> p.result().judge().verdict());
-        return job.lockedOut().isEmpty()
-                ? tester.map(t -> Verdict.UNPROVEN)
-                : tester.or(() -> Optional.of(Verdict.UNPROVEN));
+        Optional<Verdict> tester = word(TestKind.TESTER_PROOF, 1);
+        if (!gate.leads().mayConnect()) {
+            return job.power().lockOut().isPresent() ? Optional.empty() : tester.map(t -> Verdict.UNPROVEN);
+        }
+        return tester.or(() -> Optional.of(Verdict.UNPROVEN));
     }
 
     private static JobReading.StepReading step(String path, String name, Optional<Verdict> verdict) {
@@ -182,16 +169,13 @@ final class Stations {
     }
 
     Judgement worst() {
-        List<Judgement> tests = new ArrayList<>();
-        insulation.ifPresent(tests::add);
-        resistance().ifPresent(tests::add);
-        surge().ifPresent(tests::add);
-        job.further().stream()
-                .filter(t ->
-                        t.effect() != GateFacts.Effect.NONE || t.judgement().verdict() == Verdict.STOP)
-                .map(this::judged)
-                .forEach(tests::add);
-        return Judgement.worst(tests).orElse(NOTHING);
+        return Judgement.worst(tests.standing()
+                        .filter(JudgedTest::current)
+                        .filter(t -> t.kind() != TestKind.TESTER_PROOF)
+                        .filter(t -> t.kind().stop().hold() == StopEffect.Hold.BLOCKED || t.verdict() == Verdict.STOP)
+                        .map(JudgedTest::effective)
+                        .toList())
+                .orElse(NOTHING);
     }
 
     /**
@@ -256,7 +240,7 @@ final class Stations {
     }
 
     private BenchNext bench() {
-        return new BenchNext(job, insulation, gate, high, discharging.isPresent());
+        return new BenchNext(job, tests, gate, high, discharging.isPresent());
     }
 
     private JobReading.Next afterBench() {

@@ -15,6 +15,9 @@ import java.util.List;
 public final class ProtectorWorksheet {
 
     private static final double THERMISTORS_COLD_OHM = 750;
+    /** One thermistor cold reads 30 Ω at the very least; under that the leads or the thermistor are shorted. */
+    private static final double THERMISTORS_SHORTED_OHM = 20;
+
     private static final String SOURCE = "IEC 60034-11";
 
     private ProtectorWorksheet() {}
@@ -33,13 +36,20 @@ public final class ProtectorWorksheet {
     }
 
     private static boolean works(ProtectorTest test) {
-        return test.state() == ProtectorTest.State.WORKS && !tooHigh(test);
+        return test.state() == ProtectorTest.State.WORKS && !tooHigh(test) && !tooLow(test);
     }
 
     private static boolean tooHigh(ProtectorTest test) {
         return test.kind() == ProtectorTest.Kind.THERMISTORS
                 && test.coldOhm()
                         .filter(r -> Limit.over(r, THERMISTORS_COLD_OHM))
+                        .isPresent();
+    }
+
+    private static boolean tooLow(ProtectorTest test) {
+        return test.kind() == ProtectorTest.Kind.THERMISTORS
+                && test.coldOhm()
+                        .filter(r -> Limit.under(r, THERMISTORS_SHORTED_OHM))
                         .isPresent();
     }
 
@@ -56,7 +66,9 @@ public final class ProtectorWorksheet {
         if (works(test)) {
             return new Judgement(Verdict.HOLDS, "Protector works: " + kind + ohm, "", SOURCE, "Nothing to do.");
         }
-        String found = tooHigh(test) ? "reads too high" : test.state().word().replace('-', ' ');
+        String found = tooHigh(test)
+                ? "reads too high"
+                : tooLow(test) ? "reads shorted" : test.state().word().replace('-', ' ');
         if (standsIn(test)) {
             return new Judgement(
                     Verdict.WATCH,

@@ -17,6 +17,7 @@ import java.util.Optional;
  * @param phaseOhms what each phase must be to give these readings, {a, b, c} for wye and {ab, bc, ca} for delta; absent
  *     when no closed winding gives them
  * @param openPhase in wye, the phase both open pairs share
+ * @param openCircuit a circuit that is open although no pair reads open, in a sentence
  * @param limitPercent limit of the unbalance
  * @param verdict the word
  * @param judgement the word with its reasons
@@ -28,6 +29,7 @@ public record ResistanceResult(
         Optional<Double> meanOhmAt25C,
         Optional<Map<String, Double>> phaseOhms,
         Optional<String> openPhase,
+        Optional<String> openCircuit,
         double limitPercent,
         Verdict verdict,
         Judgement judgement,
@@ -37,6 +39,15 @@ public record ResistanceResult(
     /** The same figures judged in other words, as a shop's own limits ask. */
     public ResistanceResult judgedAs(Judgement judgement) {
         return new ResistanceResult(
-                meanOhm, unbalancePercent, meanOhmAt25C, phaseOhms, openPhase, limitPercent, verdict, judgement, steps);
+                meanOhm,
+                unbalancePercent,
+                meanOhmAt25C,
+                phaseOhms,
+                openPhase,
+                openCircuit,
+                limitPercent,
+                verdict,
+                judgement,
+                steps);
     }
 }

@@ -46,6 +46,7 @@ public record ResistanceTest(
                 }
             }
             for (Pair pair : Pair.values()) {
+                terminalOhms.of(pair).ifPresent(v -> problems.positive("terminalOhms." + pair.word(), v, "Ω"));
                 if (terminalOhms.of(pair).isEmpty() && !open.contains(pair)) {
                     String field = "terminalOhms." + pair.word();
                     problems.add(field, Problem.Code.MISSING, field + " is missing and not named as open");

@@ -5,6 +5,7 @@ import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Limit;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Phrase;
 import app.brasskettle.core.worksheet.Step;
 import app.brasskettle.core.worksheet.Worksheet;
 import java.util.Comparator;
@@ -43,6 +44,7 @@ public final class ResistanceWorksheet {
         double unbalance = 100 * deviation / mean;
         double at25 = test.conductor().at25(mean, test.windingTemperatureC());
         Optional<Map<String, Double>> phases = PhaseOhms.solve(test.connection(), ab, bc, ca);
+        Optional<String> inside = OpenCircuit.of(test.connection(), ab, bc, ca, phases);
         Verdict verdict = Limit.ceiling(unbalance, limit, limits.watchTimes() * limit);
         String k = Figures.plain(test.conductor().constant());
         return new ResistanceResult(
@@ -51,9 +53,10 @@ public final class ResistanceWorksheet {
                 Optional.of(at25),
                 phases,
                 Optional.empty(),
+                inside,
                 limit,
                 verdict,
-                judge(test, verdict, unbalance, limit, at25, phases),
+                judge(test, verdict, unbalance, limit, at25, phases, inside),
                 List.of(
                         new Step(
                                 "mean",
@@ -97,6 +100,7 @@ public final class ResistanceWorksheet {
                 Optional.empty(),
                 Optional.empty(),
                 phase,
+                Optional.of(headline),
                 limit,
                 Verdict.STOP,
                 judgement,
@@ -116,9 +120,18 @@ public final class ResistanceWorksheet {
             double unbalance,
             double limit,
             double at25,
-            Optional<Map<String, Double>> phases) {
+            Optional<Map<String, Double>> phases,
+            Optional<String> inside) {
         String figure = "Unbalance " + Figures.percent(unbalance) + ", limit " + Figures.percent(limit) + "; mean "
                 + Figures.show(at25, Dimension.RESISTANCE) + " at 25 °C";
+        if (verdict == Verdict.STOP && inside.isPresent()) {
+            return new Judgement(
+                    verdict,
+                    inside.get() + "; " + Phrase.lower(figure),
+                    "A joint or conductor is broken, whatever the ohmmeter still reads around it",
+                    LIMIT_SOURCE,
+                    "No power. Part the phases and measure each circuit.");
+        }
         String odd = phases.map(ResistanceWorksheet::odd).orElse("no closed winding gives these three readings");
         return switch (verdict) {
             case HOLDS ->

@@ -34,14 +34,23 @@ public enum ShopLimit implements Word {
     CURRENT_DENSITY_WATCH(Sheet.WINDING, "Current density to watch from", "A/mm²", 6.5, 1, 20, "Design practice"),
     CURRENT_DENSITY_STOP(Sheet.WINDING, "Current density to stop at", "A/mm²", 9, 1, 30, "Design practice"),
     SLOT_FILL_WATCH_PERCENT(Sheet.WINDING, "Slot fill to watch from", "%", 75, 10, 100, "Design practice"),
-    SLOT_FILL_STOP_PERCENT(Sheet.WINDING, "Slot fill to stop at", "%", 82, 10, 100, "Design practice");
+    SLOT_FILL_STOP_PERCENT(Sheet.WINDING, "Slot fill to stop at", "%", 82, 10, 100, "Design practice"),
+    WAIVER_FACTOR(
+            Sheet.GATE,
+            "A lead hand may waive a limit missed by a factor of",
+            "",
+            1.5,
+            1,
+            2,
+            "Shop rule: what is missed by a little may be argued, in writing");
 
     /** The computation a limit belongs to. */
     enum Sheet {
         INSULATION,
         RESISTANCE,
         SURGE,
-        WINDING
+        WINDING,
+        GATE
     }
 
     private final Sheet sheet;

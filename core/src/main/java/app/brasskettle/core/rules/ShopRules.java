@@ -17,6 +17,7 @@ import app.brasskettle.core.shaftvoltage.ShaftVoltageTest;
 import app.brasskettle.core.shaftvoltage.ShaftVoltageWorksheet;
 import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.surge.SurgeLimits;
+import app.brasskettle.core.surge.SurgeOutcome;
 import app.brasskettle.core.surge.SurgeRise;
 import app.brasskettle.core.surge.SurgeRiseResult;
 import app.brasskettle.core.surge.SurgeRiseWorksheet;
@@ -115,6 +116,7 @@ public record ShopRules(Map<Question, School> schools, List<LimitChange> changes
         return new CircuitsResult(
                 result.circuits(),
                 result.lowestMegohm(),
+                result.minimumMegohm(),
                 result.highestOverLowest(),
                 said(result.judgement(), ShopLimit.Sheet.INSULATION));
     }
@@ -154,10 +156,9 @@ public record ShopRules(Map<Question, School> schools, List<LimitChange> changes
     }
 
     /** Surge traces compared with the limits in force. */
-    public SurgeSet.Outcome surge(SurgeSet set) {
-        SurgeSet.Outcome outcome = set.compare(surgeLimits());
-        return new SurgeSet.Outcome(
-                outcome.pairs(), outcome.suspect(), said(outcome.judgement(), ShopLimit.Sheet.SURGE));
+    public SurgeOutcome surge(SurgeSet set) {
+        SurgeOutcome outcome = set.compare(surgeLimits());
+        return outcome.judgedAs(said(outcome.judgement(), ShopLimit.Sheet.SURGE));
     }
 
     private SurgeLimits surgeLimits() {

@@ -16,6 +16,7 @@ import java.util.List;
  * @param typicalLowPercent least usual share for its poles
  * @param typicalHighPercent most usual share
  * @param atRatedVoltage whether the mean voltage lies within 5 % of the rated one
+ * @param lostPhase true when a line carries no current
  * @param verdict the word
  * @param judgement the word with its reasons
  * @param steps the arithmetic
@@ -28,7 +29,12 @@ public record NoLoadResult(
         double typicalLowPercent,
         double typicalHighPercent,
         boolean atRatedVoltage,
+        boolean lostPhase,
         Verdict verdict,
         Judgement judgement,
         List<Step> steps)
-        implements Judged {}
+        implements Judged {
+
+    /** From this share of the rated current on, at rated voltage, a run without load is Stop on a job (shop rule). */
+    public static final double STOP_RATIO_PERCENT = 200;
+}

@@ -16,6 +16,8 @@ public final class NoLoadWorksheet {
     private static final double USUAL_LOCKED_ROTOR_RATIO = 6;
     private static final double SMALL_W = 2000;
     private static final double SMALL_HIGH = 80;
+    private static final double SLOPE_FROM_W = 1000;
+    private static final double SLOPE_TO_W = 4000;
     private static final double NEAR_RATED_PERCENT = 5;
     private static final String SOURCE = "Shop rule: no-load shares by poles; unbalance by the definition of NEMA MG 1";
 
@@ -36,11 +38,31 @@ public final class NoLoadWorksheet {
     }
 
     public static Worksheet<NoLoadRun, NoLoadResult> create() {
-        return new Worksheet<>(
-                "no-load-run", "Run without load", NoLoadRun.class, List.of("NEMA MG 1"), NoLoadWorksheet::work);
+        return worksheet(false);
     }
 
-    private static NoLoadResult work(NoLoadRun run) {
+    /**
+     * Judges a run on a job: the share that small motors may draw falls evenly from 1 to 4 kW in place of a step at 2 kW, and
+     * twice the rated current is Stop.
+     */
+    public static Worksheet<NoLoadRun, NoLoadResult> onJob() {
+        return worksheet(true);
+    }
+
+    private static Worksheet<NoLoadRun, NoLoadResult> worksheet(boolean job) {
+        return new Worksheet<>(
+                "no-load-run", "Run without load", NoLoadRun.class, List.of("NEMA MG 1"), run -> work(run, job));
+    }
+
+    private static double high(NoLoadRun run, Share usual, boolean job) {
+        if (!job) {
+            return run.ratedPowerW() < SMALL_W ? SMALL_HIGH : usual.high();
+        }
+        double along = (run.ratedPowerW() - SLOPE_FROM_W) / (SLOPE_TO_W - SLOPE_FROM_W);
+        return SMALL_HIGH + Math.max(0, Math.min(1, along)) * (usual.high() - SMALL_HIGH);
+    }
+
+    private static NoLoadResult work(NoLoadRun run, boolean job) {
         double current = mean(run.lineCurrentsA());
         double voltage = mean(run.lineVoltagesV());
         double unbalance = unbalance(run.lineCurrentsA(), current);
@@ -48,21 +70,27 @@ public final class NoLoadWorksheet {
         double share = 100 * current / run.ratedCurrentA();
         double explained = run.lockedRotorRatio().orElse(USUAL_LOCKED_ROTOR_RATIO) / (share / 100) * supply;
         Share usual = Share.of(run.poles());
-        double high = run.ratedPowerW() < SMALL_W ? SMALL_HIGH : usual.high();
+        double high = high(run, usual, job);
         double off = 100 * Math.abs(voltage / run.ratedVoltageV() - 1);
         boolean atRated = !Limit.over(off, NEAR_RATED_PERCENT);
         boolean outside = atRated && (Limit.under(share, usual.low()) || Limit.over(share, high));
         Verdict verdict;
-        if (Limit.over(unbalance, UNBALANCE_STOP) && Limit.over(unbalance, explained)) {
+        boolean lost = run.deadLines().filter(d -> !d.isEmpty()).isPresent();
+        boolean twice = job && atRated && !Limit.under(share, NoLoadResult.STOP_RATIO_PERCENT);
+        if (lost || twice || Limit.over(unbalance, UNBALANCE_STOP) && Limit.over(unbalance, explained)) {
             verdict = Verdict.STOP;
         } else if (Limit.over(unbalance, UNBALANCE_WATCH) || outside) {
             verdict = Verdict.WATCH;
         } else {
             verdict = atRated ? Verdict.HOLDS : Verdict.UNPROVEN;
         }
-        String headline = "Unbalance " + Figures.percent(unbalance) + " (watch 5, stop 10; the supply explains "
+        String headline = (lost
+                        ? "Line " + run.deadLines().orElseThrow().get(0).name() + " carries no current: a lost phase. "
+                        : "")
+                + "Unbalance " + Figures.percent(unbalance) + " (watch 5, stop 10; the supply explains "
                 + Figures.percent(explained) + "), current " + Figures.percent(share) + " of rated (usual "
-                + Figures.plain(usual.low()) + " to " + Figures.plain(high) + " %)";
+                + Figures.plain(usual.low()) + " to " + Figures.significant(high, 3) + " %"
+                + (job ? ", stop from 200 %)" : ")");
         return new NoLoadResult(
                 unbalance,
                 supply,
@@ -71,13 +99,14 @@ public final class NoLoadWorksheet {
                 usual.low(),
                 high,
                 atRated,
+                lost,
                 verdict,
                 new Judgement(
                         verdict,
                         headline,
                         atRated ? "" : "Not at rated voltage: the share is not judged",
                         SOURCE,
-                        next(verdict, outside)),
+                        next(verdict, outside, lost)),
                 List.of(
                         new Step("current unbalance", "100·max|I − Ī|/Ī", "", unbalance, "%", SOURCE),
                         new Step("voltage unbalance", "100·max|U − Ū|/Ū", "", supply, "%", SOURCE),
@@ -85,7 +114,10 @@ public final class NoLoadWorksheet {
                         new Step("share", "100·Ī/In", "", share, "%", SOURCE)));
     }
 
-    private static String next(Verdict verdict, boolean outside) {
+    private static String next(Verdict verdict, boolean outside, boolean lost) {
+        if (lost) {
+            return "Cut it at once. Find the open line: fuse, contactor, joint, winding.";
+        }
         return switch (verdict) {
             case HOLDS -> "Watch it for a quarter of an hour: current, noise, bearings.";
             case UNPROVEN -> "Run it at rated voltage before this counts.";

@@ -80,6 +80,19 @@ public final class StartLogWorksheet {
                     SOURCE,
                     "Leave it off until it is cold, then test insulation.");
         }
+        double under = log.attempts().stream()
+                .mapToDouble(StartLog.Attempt::seconds)
+                .max()
+                .orElseThrow();
+        if (Limit.over(under, bound)) {
+            return new Judgement(
+                    Verdict.STOP,
+                    "Too long under starting current: " + Figures.plain(under) + " s; the stator copper alone stands "
+                            + Figures.plain(bound) + " s at this current",
+                    "Coming up at last does not cool the winding",
+                    SOURCE,
+                    "Leave it off until it is cold, then test insulation.");
+        }
         if (cameUp(log, last)) {
             return new Judgement(
                     Verdict.HOLDS,

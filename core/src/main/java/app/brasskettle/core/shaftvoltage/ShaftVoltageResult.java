@@ -2,6 +2,7 @@ package app.brasskettle.core.shaftvoltage;
 
 import app.brasskettle.core.verdict.Judged;
 import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Step;
 import java.util.List;
 import java.util.Optional;
@@ -45,8 +46,28 @@ public record ShaftVoltageResult(
             double voltageChangePercent,
             Optional<Double> densityAPerMm2) {}
 
+    /** The judgement of the school that did not decide. */
+    public Judgement otherSchool() {
+        return judgement.equals(currentJudgement) ? voltageJudgement : currentJudgement;
+    }
+
+    /**
+     * The same decided by one of the schools; by the worse of the two where one holds and the other stops, since a shop's choice
+     * of school is no reason to pass by a danger.
+     */
+    ShaftVoltageResult decidedBy(Judgement school) {
+        Judgement worse = voltageJudgement.verdict() == Verdict.STOP ? voltageJudgement : currentJudgement;
+        Judgement better = worse == voltageJudgement ? currentJudgement : voltageJudgement;
+        boolean apart = worse.verdict() == Verdict.STOP && better.verdict() == Verdict.HOLDS;
+        return decided(apart ? worse : school);
+    }
+
     /** The same decided by the school that judges the current. */
     public ShaftVoltageResult decidedByCurrent() {
+        return decidedBy(currentJudgement);
+    }
+
+    private ShaftVoltageResult decided(Judgement deciding) {
         return new ShaftVoltageResult(
                 shaftMillivolt,
                 densityAPerMm2,
@@ -55,7 +76,7 @@ public record ShaftVoltageResult(
                 changes,
                 voltageJudgement,
                 currentJudgement,
-                currentJudgement,
+                deciding,
                 steps);
     }
 }

@@ -66,7 +66,7 @@ public final class ShaftVoltageWorksheet {
         }
         density.ifPresent(d -> steps.add(new Step("density", "I peak/A", "", d, "A/mm²", CURRENT_SOURCE)));
         Judgement voltage = byVoltage(test, bare, changes);
-        return new ShaftVoltageResult(
+        ShaftVoltageResult result = new ShaftVoltageResult(
                 bare,
                 density,
                 area,
@@ -76,6 +76,7 @@ public final class ShaftVoltageWorksheet {
                 byCurrent(density, estimate, changes),
                 voltage,
                 List.copyOf(steps));
+        return result.decidedBy(voltage);
     }
 
     private static Optional<Double> voltage(ShaftVoltageTest test, Remedy remedy) {

@@ -1,17 +1,25 @@
 package app.brasskettle.core.surge;
 
 import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Worksheet;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Pulse against pulse at rising voltage on one lead: an abrupt change is turn insulation letting go. */
 public final class SurgeRiseWorksheet {
 
+    /** Leads that differ less than this between themselves at one step change alike. */
+    private static final double DRIFT_ALIKE_PERCENT = 2;
+
+    private static final double DRIFT_ALIKE_SHIFT_PERCENT = 1;
     private static final String SOURCE = "IEEE Std 522; pulse to pulse by shop practice";
 
     private SurgeRiseWorksheet() {}
@@ -38,8 +46,10 @@ public final class SurgeRiseWorksheet {
                 .mapToDouble(SurgeRiseResult.Rung::differencePercent)
                 .max()
                 .orElse(0);
-        Optional<SurgeRiseResult.Rung> gave =
-                rungs.stream().filter(r -> !r.inside()).min(Comparator.comparingDouble(SurgeRiseResult.Rung::fromV));
+        Optional<SurgeRiseResult.Rung> gave = rungs.stream()
+                .filter(r -> !r.inside() && !driftsAlike(r, rungs))
+                .min(Comparator.comparingDouble(SurgeRiseResult.Rung::fromV));
+        Optional<SurgeOutcome> leads = leads(rise, limits);
         double top = rise.pulses().stream()
                 .mapToDouble(SurgeRise.Pulse::peakVoltageV)
                 .max()
@@ -49,7 +59,54 @@ public final class SurgeRiseWorksheet {
                 widest,
                 limit,
                 gave.map(SurgeRiseResult.Rung::fromV),
-                judge(gave, widest, limit, top, rungs));
+                judge(gave, leads, widest, limit, top, rungs));
+    }
+
+    /** Whether the other two leads change as much at the same step: that is the iron, not the insulation of one phase. */
+    private static boolean driftsAlike(SurgeRiseResult.Rung rung, List<SurgeRiseResult.Rung> all) {
+        List<SurgeRiseResult.Rung> same = all.stream()
+                .filter(r -> r.fromV() == rung.fromV() && r.toV() == rung.toV())
+                .toList();
+        return same.size() == SurgeRise.Lead.values().length
+                && spread(same.stream()
+                                .mapToDouble(SurgeRiseResult.Rung::differencePercent)
+                                .toArray())
+                        <= DRIFT_ALIKE_PERCENT
+                && same.stream().allMatch(r -> r.shiftPercent().isPresent())
+                && spread(same.stream()
+                                .mapToDouble(r -> r.shiftPercent().orElseThrow())
+                                .toArray())
+                        <= DRIFT_ALIKE_SHIFT_PERCENT;
+    }
+
+    private static double spread(double[] values) {
+        return Arrays.stream(values).max().orElse(0)
+                - Arrays.stream(values).min().orElse(0);
+    }
+
+    /** The lowest pulse that all three leads had, lead against lead: one shorted from the first pulse never jumps. */
+    private static Optional<SurgeOutcome> leads(SurgeRise rise, SurgeLimits limits) {
+        Map<SurgeRise.Lead, SurgeRise.Pulse> lowest = new EnumMap<>(SurgeRise.Lead.class);
+        for (SurgeRise.Pulse pulse : rise.pulses()) {
+            lowest.merge(pulse.lead(), pulse, (a, b) -> a.peakVoltageV() <= b.peakVoltageV() ? a : b);
+        }
+        boolean comparable = lowest.size() == SurgeRise.Lead.values().length
+                && lowest.values().stream()
+                                .map(p -> p.trace().size())
+                                .distinct()
+                                .count()
+                        == 1;
+        return comparable
+                ? Optional.of(new SurgeSet(
+                                rise.sampleIntervalS(),
+                                lowest.get(SurgeRise.Lead.A).trace(),
+                                lowest.get(SurgeRise.Lead.B).trace(),
+                                lowest.get(SurgeRise.Lead.C).trace(),
+                                Connection.UNKNOWN,
+                                rise.rotorFitted(),
+                                Optional.empty())
+                        .compare(limits))
+                : Optional.empty();
     }
 
     private static SurgeRiseResult.Rung rung(
@@ -73,6 +130,7 @@ public final class SurgeRiseWorksheet {
 
     private static Judgement judge(
             Optional<SurgeRiseResult.Rung> gave,
+            Optional<SurgeOutcome> leads,
             double widest,
             double limit,
             double top,
@@ -91,6 +149,25 @@ public final class SurgeRiseWorksheet {
                     "An abrupt change at rising voltage is turn insulation letting go",
                     SOURCE,
                     "No power, and no more pulses. Find the weak turns.");
+        }
+        Optional<Judgement> unlike = leads.map(SurgeOutcome::judgement)
+                .filter(j -> j.verdict() != Verdict.HOLDS && j.verdict() != Verdict.WATCH);
+        if (unlike.isPresent()) {
+            return new Judgement(
+                    unlike.get().verdict(),
+                    "From the first pulse on, lead against lead: "
+                            + unlike.get().headline(),
+                    unlike.get().because(),
+                    SOURCE,
+                    unlike.get().next());
+        }
+        if (rungs.stream().anyMatch(r -> !r.inside())) {
+            return new Judgement(
+                    Verdict.WATCH,
+                    "All three leads change alike as the voltage rises: " + figures,
+                    "What changes on all leads alike is the iron, not the insulation of a phase",
+                    SOURCE,
+                    "Repeat with the rotor out if it was in.");
         }
         boolean rings = rungs.stream().allMatch(r -> r.shiftPercent().isPresent());
         return rings

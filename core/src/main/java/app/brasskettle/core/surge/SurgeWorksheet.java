@@ -80,6 +80,14 @@ public final class SurgeWorksheet {
                     SOURCE,
                     "Turn the shaft a quarter and repeat; if it stays, pull the rotor.");
         }
+        if (mayBeRotor && far) {
+            return new Judgement(
+                    Verdict.UNPROVEN,
+                    figure,
+                    rule + ", over twice the limit: an uneven rotor can do it, and so can shorted turns",
+                    SOURCE,
+                    "No power. Surge at another rotor position, or with the rotor out: that settles it.");
+        }
         if (over) {
             return new Judgement(
                     Verdict.STOP,

@@ -19,15 +19,20 @@ public final class StepVoltageWorksheet {
     private StepVoltageWorksheet() {}
 
     public static Worksheet<StepVoltageTest, StepVoltageResult> create() {
-        return new Worksheet<>(
-                "step-voltage",
-                "Step voltage",
-                StepVoltageTest.class,
-                List.of("IEEE Std 95"),
-                StepVoltageWorksheet::work);
+        return worksheet(false);
     }
 
-    private static StepVoltageResult work(StepVoltageTest test) {
+    /** Judges a ramp on a job: the growth since the first step counts as well, since many small steps hide a large fall. */
+    public static Worksheet<StepVoltageTest, StepVoltageResult> onJob() {
+        return worksheet(true);
+    }
+
+    private static Worksheet<StepVoltageTest, StepVoltageResult> worksheet(boolean job) {
+        return new Worksheet<>(
+                "step-voltage", "Step voltage", StepVoltageTest.class, List.of("IEEE Std 95"), test -> work(test, job));
+    }
+
+    private static StepVoltageResult work(StepVoltageTest test, boolean job) {
         List<Double> megohms = new ArrayList<>();
         List<Double> growth = new ArrayList<>();
         int worst = 0;
@@ -42,9 +47,13 @@ public final class StepVoltageWorksheet {
                 }
             }
         }
-        double ratio = growth.get(worst);
+        double sinceFirst = megohms.get(0) / megohms.get(megohms.size() - 1);
+        boolean fell = job && sinceFirst > growth.get(worst);
+        double ratio = fell ? sinceFirst : growth.get(worst);
         Verdict verdict = Limit.ceiling(ratio, HOLDS, WATCH);
-        String at = Figures.plain(test.steps().get(worst + 1).voltageV()) + " V";
+        int last = test.steps().size() - 1;
+        String at = Figures.plain(test.steps().get(fell ? last : worst + 1).voltageV()) + " V"
+                + (fell ? " since the first step" : "");
         return new StepVoltageResult(
                 List.copyOf(megohms),
                 List.copyOf(growth),

@@ -9,6 +9,7 @@ import java.util.Optional;
  * A withstand test as it was made.
  *
  * @param ratedVoltageV line voltage
+ * @param ratedPowerW shaft power, which lowers the level of small machines under 100 V
  * @param state how new the winding is
  * @param school whose level was aimed at
  * @param repeat true when a full-level test of this winding is on record
@@ -20,6 +21,7 @@ import java.util.Optional;
  */
 public record WithstandRecord(
         double ratedVoltageV,
+        Optional<Double> ratedPowerW,
         SurgeLevel.State state,
         WithstandTest.School school,
         boolean repeat,
@@ -38,9 +40,11 @@ public record WithstandRecord(
     private static final double LONGEST_S = 3600;
 
     public WithstandRecord {
+        ratedPowerW = Problems.orEmpty(ratedPowerW);
         microamp = Problems.orEmpty(microamp);
         Problems problems = new Problems();
         problems.positive("ratedVoltageV", ratedVoltageV, "V");
+        ratedPowerW.ifPresent(w -> problems.positive("ratedPowerW", w, "W"));
         problems.present("state", state);
         problems.present("school", school);
         problems.present("supply", supply);

@@ -14,6 +14,9 @@ public final class WithstandRecordWorksheet {
 
     private static final double HOLD_S = 60;
     private static final double FAR_OVER_PERCENT = 105;
+    /** So far over the level a figure is a slip of the pen, or of the set. */
+    private static final double IMPLAUSIBLE_PERCENT = 200;
+
     private static final String SOURCE = "IEC 60034-1, cl. 9; IEEE Std 95";
 
     private WithstandRecordWorksheet() {}
@@ -32,7 +35,8 @@ public final class WithstandRecordWorksheet {
                 .work()
                 .apply(new WithstandTest(test.ratedVoltageV(), test.state(), test.school(), test.repeat()));
         boolean direct = test.supply() == WithstandRecord.Supply.DIRECT;
-        double required = direct ? levels.dcV() : levels.acV();
+        double small = WithstandWorksheet.smallMachineAcV(test).orElse(levels.acV());
+        double required = direct ? small * levels.dcV() / levels.acV() : small;
         double share = 100 * test.appliedVoltageV() / required;
         List<Step> steps = new ArrayList<>(levels.steps().subList(0, direct ? 2 : 1));
         steps.add(new Step(
@@ -64,6 +68,14 @@ public final class WithstandRecordWorksheet {
                     "Less voltage or less time proves nothing about the level",
                     SOURCE,
                     "Hold the level for a minute.");
+        }
+        if (Limit.over(share, IMPLAUSIBLE_PERCENT)) {
+            return new Judgement(
+                    Verdict.UNPROVEN,
+                    "More than twice the level: " + figures,
+                    "No winding is asked that, and few stand it: the figure or its unit is wrong",
+                    SOURCE,
+                    "Check leads, units and instrument; note what was really applied.");
         }
         String because = Limit.over(share, FAR_OVER_PERCENT)
                 ? Figures.percent(share - 100) + " more than asked: that ages the winding"

@@ -5,6 +5,7 @@ import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.worksheet.Step;
 import app.brasskettle.core.worksheet.Worksheet;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Levels of withstand tests (IEC 60034-1, cl. 9; IEEE Std 95) and of the surge test beside them.
@@ -18,6 +19,8 @@ public final class WithstandWorksheet {
     private static final double LEAST_NEW_V = 1500;
     private static final double LEAST_RECONDITIONED_V = 1000;
     private static final double REPEAT = 0.8;
+    private static final double SMALL_V = 100;
+    private static final double SMALL_W = 1000;
     private static final String SOURCE = "IEC 60034-1, cl. 9; IEEE Std 95";
 
     private WithstandWorksheet() {}
@@ -53,6 +56,28 @@ public final class WithstandWorksheet {
                         new Step("direct", "1.7·ac", "1.7·" + Figures.plain(ac), dc, "V", SOURCE),
                         new Step("per unit", "U·√2/√3", volts + "·√2/√3", perUnit, "V", "IEEE Std 522"),
                         new Step("surge peak", "by rated voltage and state", "", surge, "V", "IEEE Std 522")));
+    }
+
+    /**
+     * Alternating level of a machine under 1 kW and under 100 V by the standard: 2U + 500, reconditioned 1.5U and at least 500 V
+     * (IEC 60034-1, table 17); empty for any other, and for the workshop school.
+     */
+    static Optional<Double> smallMachineAcV(WithstandRecord test) {
+        boolean small = test.school() == WithstandTest.School.STANDARD
+                && test.ratedVoltageV() < SMALL_V
+                && test.ratedPowerW().filter(w -> w < SMALL_W).isPresent();
+        if (!small) {
+            return Optional.empty();
+        }
+        double u = test.ratedVoltageV();
+        double fresh = 2 * u + 500;
+        return Optional.of(
+                switch (test.state()) {
+                    case NEW -> test.repeat() ? REPEAT * fresh : fresh;
+                    case PARTLY_REWOUND -> (test.repeat() ? REPEAT : 1) * 0.75 * fresh;
+                    case RECONDITIONED -> Math.max(1.5 * u, 500);
+                    case IN_SERVICE -> 1.25 * u;
+                });
     }
 
     private static double standard(double u, SurgeLevel.State state) {

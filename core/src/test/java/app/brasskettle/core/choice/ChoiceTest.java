@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.brasskettle.core.Refusals;
 import app.brasskettle.core.verdict.Verdict;
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -19,12 +20,48 @@ class ChoiceTest {
 
     private static MotorCondition condition(
             boolean hazardous, Verdict insulation, Verdict resistance, Verdict surge, String... facts) {
-        return new MotorCondition(
-                hazardous,
-                Optional.ofNullable(insulation),
-                Optional.ofNullable(resistance),
-                Optional.ofNullable(surge),
-                Set.of(facts));
+        List<MotorCondition.Test> tests = new ArrayList<>();
+        test(MotorCondition.Aspect.INSULATION, insulation, tests);
+        test(MotorCondition.Aspect.RESISTANCE, resistance, tests);
+        test(MotorCondition.Aspect.TURNS, surge, tests);
+        return new MotorCondition(hazardous, tests, facts.length == 0 ? Optional.empty() : Optional.of(Set.of(facts)));
+    }
+
+    private static void test(MotorCondition.Aspect aspect, Verdict verdict, List<MotorCondition.Test> tests) {
+        if (verdict != null) {
+            tests.add(new MotorCondition.Test(aspect, aspect.name(), verdict, "a figure"));
+        }
+    }
+
+    @Test
+    void coilsNobodyLookedAtAreNotCalledUnburnt() {
+        assertThat(standing(condition(false, Verdict.STOP, Verdict.HOLDS, null), OptionKind.RECONDITION)
+                        .reason())
+                .contains("nobody has looked")
+                .doesNotContain("no coil is burnt");
+    }
+
+    @Test
+    void aCoreThatStopsRulesOutWhateverIsDoneToTheCopper() {
+        MotorCondition core = new MotorCondition(
+                false,
+                List.of(new MotorCondition.Test(
+                        MotorCondition.Aspect.CORE, "Core loop", Verdict.STOP, "20 W/kg, limit 13.2")),
+                Optional.empty());
+        for (OptionKind kind : List.of(OptionKind.RECONDITION, OptionKind.REWIND)) {
+            assertThat(standing(core, kind).open()).isFalse();
+            assertThat(standing(core, kind).reason()).contains("20 W/kg, limit 13.2");
+        }
+        assertThat(standing(core, OptionKind.REPLACE).open()).isTrue();
+    }
+
+    @Test
+    void whatIsUnprovenIsNotKnown() {
+        assertThat(standing(condition(false, Verdict.UNPROVEN, Verdict.HOLDS, Verdict.HOLDS), OptionKind.REWIND))
+                .satisfies(s -> {
+                    assertThat(s.open()).isTrue();
+                    assertThat(s.reason()).contains("Not known yet: insulation");
+                });
     }
 
     private static MotorCondition.Standing standing(MotorCondition condition, OptionKind kind) {

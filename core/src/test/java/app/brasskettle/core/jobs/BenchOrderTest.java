@@ -2,19 +2,25 @@ package app.brasskettle.core.jobs;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.instruments.Faults;
 import app.brasskettle.core.instruments.MotorFault;
 import app.brasskettle.core.instruments.SimulatedMotor;
-import app.brasskettle.core.jobs.FurtherTest.Kind;
-import app.brasskettle.core.jobs.JobRecord.Taken;
+import app.brasskettle.core.jobs.Job.Taken;
 import app.brasskettle.core.nameplate.Plates;
 import app.brasskettle.core.protection.ProtectorTest;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.resistance.Connection;
+import app.brasskettle.core.testrecord.InstrumentKind;
+import app.brasskettle.core.testrecord.InstrumentUsed;
+import app.brasskettle.core.testrecord.JudgedTest;
+import app.brasskettle.core.testrecord.Overruling;
+import app.brasskettle.core.testrecord.RecordedTest;
+import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.Work;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -29,7 +35,7 @@ class BenchOrderTest {
 
     private static Job ready() {
         Job job = new Job().received().safe().tested().surged();
-        job.insulation = job.insulation.map(t -> new Taken<>(t.result(), NOW - 500));
+        job.insulation = job.insulation.map(t -> new Taken<>(t.input(), NOW - 500));
         return job;
     }
 
@@ -54,16 +60,10 @@ class BenchOrderTest {
         return job;
     }
 
-    private static FurtherTest windings(MotorFault... faults) {
+    private static RecordedTest windings(MotorFault... faults) {
         SimulatedMotor motor = new SimulatedMotor(
                 new SimulatedMotor.Rating(1, 230, 750, 50, 4, Connection.UNKNOWN), 22, Faults.of(faults), 2);
-        return FurtherTest.of(
-                Kind.SINGLE_PHASE_WINDINGS,
-                1,
-                WorksheetCatalogue.SINGLE_PHASE_WINDINGS
-                        .work()
-                        .apply(motor.starting().windings()),
-                NOW - 3000);
+        return Job.further(TestKind.SINGLE_PHASE_WINDINGS, (motor.starting().windings()), NOW - 3000);
     }
 
     private static List<String> bench(Job job) {
@@ -117,7 +117,7 @@ class BenchOrderTest {
         Job job = ready();
         assertThat(job.steps()).doesNotContain("bench/vibration", "bench/watch");
         job.released = Optional.of(NOW - 100);
-        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.OPEN);
+        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.PERMITTED);
         assertThat(job.steps()).contains("bench/vibration", "bench/watch", "bench/rotor", "bench/rolled-leads");
     }
 
@@ -139,7 +139,7 @@ class BenchOrderTest {
 
     /** A release is good for a working day of sixteen hours, and no longer than until somebody works on the motor. */
     @ParameterizedTest
-    @CsvSource({"100, OPEN", "57599, OPEN", "57601, TEST_POWER"})
+    @CsvSource({"100, PERMITTED", "57599, PERMITTED", "57601, TEST_POWER_ONLY"})
     void aReleaseLastsAWorkingDay(double ago, EnergiseGate.State state) {
         Job job = ready();
         job.released = Optional.of(NOW - ago);
@@ -150,7 +150,7 @@ class BenchOrderTest {
     void workOnTheMotorEndsTheRelease() {
         Job job = ready();
         job.released = Optional.of(NOW - 300);
-        job.worked = Optional.of(NOW - 200);
+        job.worked(Work.OPENED, NOW - 200);
         assertThat(job.read().gate().holding())
                 .extracting(EnergiseGate.Reason::code)
                 .contains("not-released");
@@ -161,7 +161,7 @@ class BenchOrderTest {
         EnergiseGate gate = singlePhase(MotorFault.OPEN_PROTECTOR).read().gate();
         assertThat(gate.holding())
                 .filteredOn(r -> r.code().equals("open-circuit"))
-                .allMatch(EnergiseGate.Reason::never)
+                .noneMatch(EnergiseGate.Reason::waivable)
                 .hasSize(1);
         assertThat(singlePhase().read().gate().holding())
                 .extracting(EnergiseGate.Reason::code)
@@ -173,25 +173,22 @@ class BenchOrderTest {
         Job job = ready();
         job.released = Optional.of(NOW - 100);
         job.added = List.of(Evidence.PROTECTOR_OPEN);
-        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.SHUT);
+        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.BLOCKED);
         job.further = List.of(protector(Optional.empty()));
-        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.SHUT);
+        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.BLOCKED);
         job.further = List.of(protector(Optional.of("thermistor relay in the panel")));
-        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.OPEN);
+        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.PERMITTED);
     }
 
-    private static FurtherTest protector(Optional<String> standIn) {
-        return FurtherTest.of(
-                Kind.PROTECTOR,
-                1,
-                WorksheetCatalogue.PROTECTOR
-                        .work()
-                        .apply(new ProtectorTest(
-                                ProtectorTest.Kind.AUTOMATIC,
-                                ProtectorTest.State.OPEN,
-                                Optional.empty(),
-                                standIn,
-                                Optional.of(true))),
+    private static RecordedTest protector(Optional<String> standIn) {
+        return Job.further(
+                TestKind.PROTECTOR,
+                (new ProtectorTest(
+                        ProtectorTest.Kind.AUTOMATIC,
+                        ProtectorTest.State.OPEN,
+                        Optional.empty(),
+                        standIn,
+                        Optional.of(true))),
                 NOW - 50);
     }
 
@@ -202,15 +199,15 @@ class BenchOrderTest {
     /** An overruling is told everywhere; it can shut the gate and never opens it. */
     @Test
     void anOverrulingIsToldAndNeverOpensTheGate() {
-        Job bad = ready().surged(MotorFault.TURN_SHORT);
+        Job bad = ready().surged(false, MotorFault.TURN_SHORT);
         bad.overrulings = List.of(overruled(Verdict.HOLDS));
         JobReading reading = bad.read();
         assertThat(verdict(reading, "bench/surge")).isEqualTo(Verdict.HOLDS);
-        assertThat(reading.gate().state()).isEqualTo(EnergiseGate.State.SHUT);
+        assertThat(reading.gate().state()).isEqualTo(EnergiseGate.State.BLOCKED);
         Job good = ready();
         good.released = Optional.of(NOW - 100);
         good.overrulings = List.of(overruled(Verdict.STOP));
-        assertThat(good.read().gate().state()).isEqualTo(EnergiseGate.State.SHUT);
+        assertThat(good.read().gate().state()).isEqualTo(EnergiseGate.State.BLOCKED);
         assertThat(good.read().worst().because()).contains("Holds by its limits; overruled by I. Dalby");
     }
 
@@ -226,17 +223,21 @@ class BenchOrderTest {
     void aReadingByAnOverdueInstrumentIsUnproven() {
         Job job = ready();
         job.released = Optional.of(NOW - 100);
-        job.overdue = List.of(new Overdue("bench/insulation", NOW - 500, "tester 2", "2026-10-01"));
+        job.instruments.put(TestKind.INSULATION_RESISTANCE, overdue("tester 2", InstrumentKind.INSULATION_TESTER));
         JobReading reading = job.read();
         assertThat(verdict(reading, "bench/insulation")).isEqualTo(Verdict.UNPROVEN);
-        assertThat(reading.insulation().orElseThrow().headline()).contains("tester 2 ran out 2026-10-01");
-        assertThat(reading.gate().state()).isEqualTo(EnergiseGate.State.SHUT);
-        Job bad = ready().surged(MotorFault.TURN_SHORT);
-        bad.overdue = List.of(new Overdue("bench/surge", NOW - 1000, "surge set", "2026-10-01"));
+        assertThat(insulation(reading).headline()).contains("tester 2 ran out 2026-10-01");
+        assertThat(reading.gate().state()).isEqualTo(EnergiseGate.State.BLOCKED);
+        Job bad = ready().surged(false, MotorFault.TURN_SHORT);
+        bad.instruments.put(TestKind.SURGE_COMPARISON, overdue("surge set", InstrumentKind.SURGE_SET));
         assertThat(bad.read().gate().holding())
-                .filteredOn(r -> r.code().equals("surge"))
-                .allMatch(EnergiseGate.Reason::disputable)
+                .filteredOn(r -> r.code().equals("turn-short"))
+                .noneMatch(EnergiseGate.Reason::waivable)
                 .hasSize(1);
+    }
+
+    private static InstrumentUsed overdue(String name, InstrumentKind kind) {
+        return new InstrumentUsed(name, Optional.of(kind), true, "2026-10-01");
     }
 
     private static Verdict verdict(JobReading reading, String step) {
@@ -246,5 +247,12 @@ class BenchOrderTest {
                 .findFirst()
                 .orElseThrow()
                 .verdict();
+    }
+
+    private static Judgement insulation(JobReading reading) {
+        return reading.tests()
+                .standing(TestKind.INSULATION_RESISTANCE, 1)
+                .map(JudgedTest::effective)
+                .orElseThrow();
     }
 }

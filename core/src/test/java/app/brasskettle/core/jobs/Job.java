@@ -4,19 +4,36 @@ import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.PriceBook;
+import app.brasskettle.core.choice.Rates;
 import app.brasskettle.core.energise.DischargeClock;
+import app.brasskettle.core.energise.LockOut;
+import app.brasskettle.core.energise.PowerRecord;
+import app.brasskettle.core.energise.Settlement;
+import app.brasskettle.core.energise.Waiver;
 import app.brasskettle.core.instruments.Faults;
 import app.brasskettle.core.instruments.MotorFault;
 import app.brasskettle.core.instruments.SimulatedBench;
 import app.brasskettle.core.instruments.SimulatedMotor;
-import app.brasskettle.core.insulation.InsulationResult;
-import app.brasskettle.core.jobs.JobRecord.Taken;
+import app.brasskettle.core.insulation.InsulationTest;
+import app.brasskettle.core.insulation.TesterProof;
+import app.brasskettle.core.insulation.WindingKind;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.Plates;
 import app.brasskettle.core.resistance.Connection;
-import app.brasskettle.core.resistance.ResistanceResult;
+import app.brasskettle.core.resistance.ResistanceTest;
+import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.teardown.CoilMap;
+import app.brasskettle.core.testrecord.InstrumentUsed;
+import app.brasskettle.core.testrecord.MotorTimeline;
+import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.testrecord.Overruling;
+import app.brasskettle.core.testrecord.RecordedTest;
+import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.work.Work;
+import app.brasskettle.core.work.WorkDone;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,21 +44,32 @@ final class Job {
 
     static final double NOW = 100_000;
 
+    /** Readings and when they were taken. */
+    record Taken<T extends Record>(T input, double at) {}
+
     Optional<Arrival> arrival = Optional.empty();
+    double arrivedAt = NOW - 6000;
     Optional<Plate> plate = Optional.empty();
+    List<JobRecord.PlateVersion> earlierPlates = List.of();
     Optional<String> certificate = Optional.empty();
+    ShopRules rules = ShopRules.standard();
+    boolean demonstration;
     Course course = Course.usual();
-    Optional<String> lockedOut = Optional.empty();
+    Optional<LockOut> lockedOut = Optional.empty();
+    Optional<Double> lockOutEnded = Optional.empty();
     Optional<Taken<TesterProof>> proof = Optional.empty();
-    Optional<Taken<InsulationResult>> insulation = Optional.empty();
-    Optional<Taken<ResistanceResult>> resistance = Optional.empty();
-    Optional<Taken<SurgeSet.Outcome>> surge = Optional.empty();
-    List<FurtherTest> further = List.of();
+    Optional<Taken<InsulationTest>> insulation = Optional.empty();
+    Optional<Taken<ResistanceTest>> resistance = Optional.empty();
+    Optional<Taken<SurgeSet>> surge = Optional.empty();
+    List<RecordedTest> further = List.of();
     List<Overruling> overrulings = List.of();
-    List<Overdue> overdue = List.of();
+    Map<TestKind, InstrumentUsed> instruments = new HashMap<>();
+    Map<TestKind, Origin> origins = new HashMap<>();
     Optional<Double> released = Optional.empty();
+    List<Waiver> waivers = List.of();
+    List<Settlement> settlements = List.of();
     List<DischargeClock.Applied> voltages = List.of();
-    Optional<Double> worked = Optional.empty();
+    List<WorkDone> works = List.of();
     Optional<CoilMap> map = Optional.empty();
     TakenApart apart = TakenApart.not();
     List<Evidence> added = List.of();
@@ -57,28 +85,29 @@ final class Job {
     }
 
     JobRecord record() {
+        List<JobRecord.PlateVersion> plates = new ArrayList<>(earlierPlates);
+        plate.ifPresent(p -> plates.add(new JobRecord.PlateVersion(p, NOW - 5500, "M. Orre")));
         return new JobRecord(
-                arrival,
-                plate,
+                arrival.map(a -> new JobRecord.Received(a, arrivedAt, false)),
+                plates,
                 certificate,
-                app.brasskettle.core.rules.ShopRules.standard(),
+                rules,
+                demonstration,
                 course,
                 10,
-                lockedOut,
-                proof,
-                insulation,
-                resistance,
-                surge,
-                further,
-                overrulings,
-                overdue,
-                released,
-                Set.of(),
-                List.of(),
-                voltages,
-                List.of(),
-                worked,
-                worked.isPresent(),
+                new MotorTimeline(tests(), works, overrulings),
+                new PowerRecord(
+                        lockedOut,
+                        lockOutEnded,
+                        released,
+                        Set.of(),
+                        Optional.empty(),
+                        waivers,
+                        settlements,
+                        voltages,
+                        List.of(),
+                        Optional.empty(),
+                        Optional.empty()),
                 apart,
                 map,
                 added,
@@ -87,10 +116,44 @@ final class Job {
                 closed,
                 earlier,
                 Optional.empty(),
-                priced
-                        ? Optional.of(PriceBook.estimate(15_000, app.brasskettle.core.choice.Rates.usual()))
-                        : Optional.empty(),
+                priced ? Optional.of(PriceBook.estimate(15_000, Rates.usual())) : Optional.empty(),
                 chosen);
+    }
+
+    private List<RecordedTest> tests() {
+        List<RecordedTest> all = new ArrayList<>(further);
+        proof.ifPresent(t -> all.add(test(TestKind.TESTER_PROOF, t)));
+        insulation.ifPresent(t -> all.add(test(TestKind.INSULATION_RESISTANCE, t)));
+        resistance.ifPresent(t -> all.add(test(TestKind.WINDING_RESISTANCE, t)));
+        surge.ifPresent(t -> all.add(test(TestKind.SURGE_COMPARISON, t)));
+        return all;
+    }
+
+    private RecordedTest test(TestKind kind, Taken<?> taken) {
+        Optional<Double> volts = kind == TestKind.INSULATION_RESISTANCE
+                ? Optional.of(500.0)
+                : kind == TestKind.SURGE_COMPARISON ? Optional.of(5000.0) : Optional.empty();
+        return test(kind, 1, taken.input(), taken.at(), volts);
+    }
+
+    RecordedTest test(TestKind kind, int speed, Record input, double at, Optional<Double> volts) {
+        return new RecordedTest(
+                kind,
+                speed,
+                input,
+                Optional.empty(),
+                at,
+                "M. Orre",
+                volts,
+                Optional.ofNullable(instruments.get(kind)),
+                origins.getOrDefault(kind, Origin.HERE),
+                "",
+                Optional.empty());
+    }
+
+    /** A further test at the first speed. */
+    static RecordedTest further(TestKind kind, Record input, double at) {
+        return RecordedTest.taken(kind, input, at, Optional.empty());
     }
 
     Job received() {
@@ -100,26 +163,38 @@ final class Job {
     }
 
     Job safe() {
-        lockedOut = Optional.of("M. Orre");
+        lockedOut = Optional.of(new LockOut(NOW - 4500, "M. Orre", "meter and grounding stick"));
         proof = Optional.of(new Taken<>(new TesterProof(20_000, true, 0), NOW - 4000));
         return this;
     }
 
     Job tested(MotorFault... faults) {
-        SimulatedBench bench = bench(faults);
-        resistance = Optional.of(new Taken<>(bench.resistance(), NOW - 3000));
-        insulation = Optional.of(new Taken<>(bench.insulation(), NOW - 2000));
+        SimulatedMotor motor = motor(faults);
+        resistance = Optional.of(new Taken<>(motor.resistanceTest(WindingKind.RANDOM_WOUND), NOW - 3000));
+        insulation = Optional.of(new Taken<>(new SimulatedBench(motor).insulationTest(), NOW - 2000));
         return this;
     }
 
+    /** Surged with the rotor in. */
     Job surged(MotorFault... faults) {
-        surge = Optional.of(new Taken<>(bench(faults).surge(true), NOW - 1000));
+        return surged(true, faults);
+    }
+
+    Job surged(boolean rotorFitted, MotorFault... faults) {
+        SimulatedMotor motor = motor(faults);
+        surge = Optional.of(new Taken<>(motor.surge(new SimulatedBench(motor).surgeV(), rotorFitted), NOW - 1000));
         return this;
     }
 
-    private static SimulatedBench bench(MotorFault... faults) {
-        return new SimulatedBench(new SimulatedMotor(
-                SimulatedMotor.Rating.usual(400, 15_000, Connection.WYE), 22, Faults.of(faults), 11));
+    Job worked(Work work, double at) {
+        List<WorkDone> all = new ArrayList<>(works);
+        all.add(new WorkDone(work, at, "M. Orre"));
+        works = all;
+        return this;
+    }
+
+    private static SimulatedMotor motor(MotorFault... faults) {
+        return new SimulatedMotor(SimulatedMotor.Rating.usual(400, 15_000, Connection.WYE), 22, Faults.of(faults), 11);
     }
 
     JobReading.Next next() {

@@ -4,18 +4,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.core.Refusals;
 import app.brasskettle.core.balance.BalanceTest;
-import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.coreloop.CoreLoopReading;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
+import app.brasskettle.core.energise.LockOut;
 import app.brasskettle.core.instruments.MotorFault;
-import app.brasskettle.core.jobs.FurtherTest.Kind;
-import app.brasskettle.core.jobs.JobRecord.Taken;
+import app.brasskettle.core.insulation.TesterProof;
+import app.brasskettle.core.jobs.Job.Taken;
 import app.brasskettle.core.nameplate.Plates;
 import app.brasskettle.core.run.NoLoadRun;
+import app.brasskettle.core.testrecord.JudgedTest;
+import app.brasskettle.core.testrecord.RecordedTest;
+import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.withstand.StepVoltageTest;
+import app.brasskettle.core.work.Work;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -38,7 +43,7 @@ class JobReadingTest {
         assertThat(job.read().next().step()).isEqualTo("receive");
         job.received();
         assertThat(job.read().next().step()).isEqualTo("bench/dead");
-        job.lockedOut = Optional.of("M. Orre");
+        job.lockedOut = Optional.of(new LockOut(NOW - 4500, "M. Orre", "meter and stick"));
         assertThat(job.read().next().sentence()).contains("Prove the tester");
         job.safe();
         assertThat(job.read().next().step()).isEqualTo("bench/resistance");
@@ -46,12 +51,11 @@ class JobReadingTest {
         assertThat(job.read().next().step()).isEqualTo("bench/surge");
         job.surged();
         assertThat(job.next().sentence()).startsWith("Test insulation once more");
-        job.insulation = job.insulation.map(t -> new Taken<>(t.result(), NOW - 500));
+        job.insulation = job.insulation.map(t -> new Taken<>(t.input(), NOW - 500));
         assertThat(job.next().step()).isEqualTo("bench/release");
         job.released = Optional.of(NOW - 400);
         assertThat(job.next()).isEqualTo(new JobReading.Next("Run it without load", "bench/run", Station.BENCH));
-        job.further = List.of(FurtherTest.of(
-                Kind.NO_LOAD_RUN, 1, WorksheetCatalogue.NO_LOAD_RUN.work().apply(run(10.1)), NOW - 100));
+        job.further = List.of(Job.further(TestKind.NO_LOAD_RUN, (run(10.1)), NOW - 100));
         assertThat(job.next().sentence()).startsWith("Conclude:");
         job.concluded = Optional.of("no fault found");
         assertThat(job.read().next().sentence()).isEqualTo("Price the options");
@@ -67,13 +71,13 @@ class JobReadingTest {
                 .received()
                 .safe()
                 .tested(MotorFault.TURN_SHORT)
-                .surged(MotorFault.TURN_SHORT)
+                .surged(false, MotorFault.TURN_SHORT)
                 .read();
         assertThat(reading.next().step()).isEqualTo("teardown/parts");
         assertThat(reading.worst().verdict()).isEqualTo(Verdict.STOP);
         assertThat(codes(reading))
                 .contains("surge-phase-differs", "insulation-holds", "resistance-holds", "shaft-free");
-        assertThat(reading.gate().state()).isEqualTo(EnergiseGate.State.SHUT);
+        assertThat(reading.gate().state()).isEqualTo(EnergiseGate.State.BLOCKED);
     }
 
     @Test
@@ -83,54 +87,49 @@ class JobReadingTest {
         assertThat(reading.next().station()).isEqualTo(Station.BENCH);
         assertThat(reading.next().sentence()).contains("dry it");
         assertThat(codes(reading)).contains("absorption-flat");
-        assertThat(reading.highVoltage().open()).isFalse();
+        assertThat(reading.highVoltage().permitted()).isFalse();
     }
 
     @Test
     void anInsulationTestWithoutAProvedTesterProvesNothing() {
         Job job = new Job().received().tested();
         JobReading none = job.read();
-        assertThat(none.insulation().orElseThrow().verdict()).isEqualTo(Verdict.UNPROVEN);
-        assertThat(none.insulation().orElseThrow().headline()).contains("Tester not proved");
+        assertThat(insulation(none).verdict()).isEqualTo(Verdict.UNPROVEN);
+        assertThat(insulation(none).headline()).contains("Tester not proved");
         job.safe();
-        assertThat(job.read().insulation().orElseThrow().verdict()).isEqualTo(Verdict.HOLDS);
+        assertThat(insulation(job.read()).verdict()).isEqualTo(Verdict.HOLDS);
         job.proof = Optional.of(new Taken<>(new TesterProof(20_000, true, 0), NOW - 500));
-        assertThat(job.read().insulation().orElseThrow().verdict())
-                .as("proved too late")
-                .isEqualTo(Verdict.UNPROVEN);
+        assertThat(insulation(job.read()).verdict()).as("proved too late").isEqualTo(Verdict.UNPROVEN);
         job.proof = Optional.of(new Taken<>(new TesterProof(20_000, true, 0), NOW - 90_000));
-        assertThat(job.read().insulation().orElseThrow().verdict())
-                .as("proved yesterday")
-                .isEqualTo(Verdict.UNPROVEN);
+        assertThat(insulation(job.read()).verdict()).as("proved yesterday").isEqualTo(Verdict.UNPROVEN);
         job.proof = Optional.of(new Taken<>(new TesterProof(20_000, false, 0), NOW - 4000));
-        assertThat(job.read().insulation().orElseThrow().verdict())
-                .as("a tester that leaks")
-                .isEqualTo(Verdict.UNPROVEN);
+        assertThat(insulation(job.read()).verdict()).as("a tester that leaks").isEqualTo(Verdict.UNPROVEN);
     }
 
     @Test
     void workOnTheWindingMakesTheTestUnprovenAgain() {
         Job job = new Job().received().safe().tested();
-        job.worked = Optional.of(NOW - 100);
+        job.worked(Work.OPENED, NOW - 100);
         JobReading reading = job.read();
-        assertThat(reading.insulation().orElseThrow().verdict()).isEqualTo(Verdict.UNPROVEN);
-        assertThat(reading.gate().state()).isEqualTo(EnergiseGate.State.SHUT);
-        assertThat(reading.highVoltage().open()).isFalse();
-        job.worked = Optional.of(NOW - 2500);
-        assertThat(job.read().insulation().orElseThrow().verdict()).isEqualTo(Verdict.HOLDS);
+        assertThat(insulation(reading).verdict()).isEqualTo(Verdict.UNPROVEN);
+        assertThat(reading.gate().state()).isEqualTo(EnergiseGate.State.BLOCKED);
+        assertThat(reading.highVoltage().permitted()).isFalse();
+        job.works = List.of();
+        job.worked(Work.OPENED, NOW - 2500);
+        assertThat(insulation(job.read()).verdict()).isEqualTo(Verdict.HOLDS);
     }
 
     @Test
     void aSoundMotorGetsTestPowerOnceInsulationFollowsTheSurge() {
         Job job = new Job().received().safe().tested().surged();
-        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.SHUT);
-        job.insulation = job.insulation.map(t -> new Taken<>(t.result(), NOW - 500));
-        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER);
+        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.BLOCKED);
+        job.insulation = job.insulation.map(t -> new Taken<>(t.input(), NOW - 500));
+        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER_ONLY);
     }
 
     @Test
     void offersAreHeldAgainstTheConditionOnRecord() {
-        Job job = new Job().received().safe().tested(MotorFault.TURN_SHORT).surged(MotorFault.TURN_SHORT);
+        Job job = new Job().received().safe().tested(MotorFault.TURN_SHORT).surged(false, MotorFault.TURN_SHORT);
         job.priced = true;
         assertThat(job.read().choice().orElseThrow().options())
                 .filteredOn(o -> !o.open())
@@ -183,7 +182,7 @@ class JobReadingTest {
 
     @Test
     void anExplosionProtectedMotorIsTestedButNotOpenedHere() {
-        Job job = new Job().received().safe().tested(MotorFault.TURN_SHORT).surged(MotorFault.TURN_SHORT);
+        Job job = new Job().received().safe().tested(MotorFault.TURN_SHORT).surged(false, MotorFault.TURN_SHORT);
         job.plate = Optional.of(Plates.plate(Map.of("hazardousArea", true)));
         JobReading shut = job.read();
         assertThat(shut.opening().open()).isFalse();
@@ -215,7 +214,7 @@ class JobReadingTest {
                 .filteredOn(s -> s.skipped().isPresent())
                 .singleElement()
                 .satisfies(s -> assertThat(s.station()).isEqualTo(Station.BENCH));
-        assertThat(reading.gate().state()).as("skipping a test opens no gate").isEqualTo(EnergiseGate.State.SHUT);
+        assertThat(reading.gate().state()).as("skipping a test opens no gate").isEqualTo(EnergiseGate.State.BLOCKED);
     }
 
     @Test
@@ -235,59 +234,59 @@ class JobReadingTest {
     /** A run with 10 A in two lines and so much in the third. */
     private static NoLoadRun run(double third) {
         return new NoLoadRun(
-                29, 15_000, 400, 4, List.of(10.0, 10.0, third), List.of(400.0, 400.0, 400.0), Optional.empty());
+                29,
+                15_000,
+                400,
+                4,
+                List.of(10.0, 10.0, third),
+                List.of(400.0, 400.0, 400.0),
+                Optional.empty(),
+                Optional.empty());
     }
 
-    private static FurtherTest balance(double b, double at) {
+    private static RecordedTest balance(double b, double at) {
         List<BalanceTest.Position> positions = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
             positions.add(new BalanceTest.Position(45 * i, new BalanceTest.Phases(10, b, 10)));
         }
-        return FurtherTest.of(
-                Kind.LOW_VOLTAGE_BALANCE, 1, WorksheetCatalogue.BALANCE.work().apply(new BalanceTest(positions)), at);
+        return Job.further(TestKind.LOW_VOLTAGE_BALANCE, (new BalanceTest(positions)), at);
     }
 
-    private static FurtherTest ramp(double second, double at) {
-        return FurtherTest.of(
-                Kind.STEP_VOLTAGE,
-                1,
-                WorksheetCatalogue.STEP_VOLTAGE
-                        .work()
-                        .apply(new StepVoltageTest(
-                                List.of(new StepVoltageTest.Rise(500, 1), new StepVoltageTest.Rise(1000, second)))),
+    private static RecordedTest ramp(double second, double at) {
+        return Job.further(
+                TestKind.STEP_VOLTAGE,
+                (new StepVoltageTest(
+                        List.of(new StepVoltageTest.Rise(500, 1), new StepVoltageTest.Rise(1000, second)))),
                 at);
     }
 
     @Test
     void aStopOfAnyTestOfWindingOrCoreShutsTheGate() {
         Job job = new Job().received().safe().tested();
-        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER);
+        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER_ONLY);
         job.further = List.of(balance(9, NOW - 2500));
         JobReading reading = job.read();
-        assertThat(reading.gate().state()).isEqualTo(EnergiseGate.State.SHUT);
+        assertThat(reading.gate().state()).isEqualTo(EnergiseGate.State.BLOCKED);
         assertThat(reading.gate().holding().get(0).step()).isEqualTo("bench/balance");
         assertThat(codes(reading)).contains("balance-follows-winding");
         assertThat(reading.worst().verdict()).isEqualTo(Verdict.STOP);
         job.further = List.of(balance(10, NOW - 2500));
-        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER);
-        job.further = List.of(FurtherTest.of(
-                Kind.CORE_LOOP_RESULT,
-                1,
-                WorksheetCatalogue.CORE_LOOP_RESULT
-                        .work()
-                        .apply(new CoreLoopReading(100, 2000, Optional.empty(), 41, 40)),
-                NOW - 2500));
-        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.SHUT);
+        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER_ONLY);
+        job.further = List.of(Job.further(
+                TestKind.CORE_LOOP_RESULT, (new CoreLoopReading(100, 2000, Optional.empty(), 41, 40)), NOW - 2500));
+        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.BLOCKED);
     }
 
     @Test
-    void aRunThatSaysStopIsNoReasonOfTheGateButIsWeighed() {
+    void aRunThatSaysStopLeavesTestPowerAndIsWeighed() {
         Job job = new Job().received().safe().tested();
-        job.further = List.of(FurtherTest.of(
-                Kind.NO_LOAD_RUN, 1, WorksheetCatalogue.NO_LOAD_RUN.work().apply(run(14)), NOW - 100));
-        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER);
-        job.further = List.of(FurtherTest.of(
-                Kind.NO_LOAD_RUN, 1, WorksheetCatalogue.NO_LOAD_RUN.work().apply(run(10.1)), NOW - 100));
+        job.released = Optional.of(NOW - 400);
+        job.further = List.of(Job.further(TestKind.NO_LOAD_RUN, (run(14)), NOW - 100));
+        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER_ONLY);
+        assertThat(job.read().gate().holding())
+                .extracting(EnergiseGate.Reason::step)
+                .containsExactly("bench/run");
+        job.further = List.of(Job.further(TestKind.NO_LOAD_RUN, (run(10.1)), NOW - 100));
         assertThat(codes(job.read())).contains("run-sound");
     }
 
@@ -296,8 +295,8 @@ class JobReadingTest {
         Job job = new Job().received().safe().tested();
         job.further = List.of(ramp(2, NOW - 1000));
         assertThat(job.read().gate().holding().get(0).sentence()).contains("before the last high voltage");
-        job.insulation = job.insulation.map(t -> new Taken<>(t.result(), NOW - 500));
-        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER);
+        job.insulation = job.insulation.map(t -> new Taken<>(t.input(), NOW - 500));
+        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER_ONLY);
     }
 
     @Test
@@ -310,7 +309,14 @@ class JobReadingTest {
         assertThat(job.steps())
                 .contains("bench/insulation")
                 .doesNotContain("bench/balance", "bench/surge", "bench/run");
-        job.worked = Optional.of(NOW - 10);
+        job.worked(Work.OPENED, NOW - 10);
         assertThat(job.steps()).contains("teardown/core-loop");
+    }
+
+    private static Judgement insulation(JobReading reading) {
+        return reading.tests()
+                .standing(TestKind.INSULATION_RESISTANCE, 1)
+                .map(JudgedTest::effective)
+                .orElseThrow();
     }
 }

@@ -135,6 +135,11 @@ class ResistanceWorksheetTest {
                         Pair.BC,
                         Pair.BC)))
                 .containsExactlyInAnyOrder("openPairs[1]", "terminalOhms.ca");
-        assertThat(Refusals.fields(() -> TerminalOhms.of(0, -1, 1))).containsExactlyInAnyOrder("ab", "bc");
+        assertThat(Refusals.fields(() -> open(Connection.WYE, TerminalOhms.of(0, -1, 1))))
+                .containsExactlyInAnyOrder("terminalOhms.ab", "terminalOhms.bc");
+        assertThat(Refusals.fields(() ->
+                        open(Connection.WYE, new TerminalOhms(Optional.of(-1.0), Optional.of(1.0), Optional.empty()))))
+                .as("a missing pair is named beside a bad one")
+                .containsExactlyInAnyOrder("terminalOhms.ab", "terminalOhms.ca");
     }
 }

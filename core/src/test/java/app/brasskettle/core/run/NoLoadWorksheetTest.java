@@ -26,6 +26,7 @@ class NoLoadWorksheetTest {
                         poles,
                         List.of(mean + i, mean - i, mean),
                         List.of(volts + u, volts - u, volts),
+                        Optional.empty(),
                         Optional.empty()));
     }
 
@@ -63,8 +64,15 @@ class NoLoadWorksheetTest {
 
     @Test
     void smallMotorsMagnetiseHarder() {
-        NoLoadRun small =
-                new NoLoadRun(4, 1999, 400, 4, List.of(3.1, 3.1, 3.1), List.of(400.0, 400.0, 400.0), Optional.of(5.0));
+        NoLoadRun small = new NoLoadRun(
+                4,
+                1999,
+                400,
+                4,
+                List.of(3.1, 3.1, 3.1),
+                List.of(400.0, 400.0, 400.0),
+                Optional.of(5.0),
+                Optional.empty());
         assertThat(NoLoadWorksheet.create().work().apply(small).verdict()).isEqualTo(Verdict.HOLDS);
         assertThat(NoLoadWorksheet.create().work().apply(small).typicalHighPercent())
                 .isEqualTo(80);
@@ -72,8 +80,8 @@ class NoLoadWorksheetTest {
 
     @Test
     void refusesAnOddMotor() {
-        assertThat(Refusals.fields(() ->
-                        new NoLoadRun(0, 1, 400, 3, List.of(1.0, 2.0), List.of(1.0, 0.0, 1.0), Optional.of(-1.0))))
+        assertThat(Refusals.fields(() -> new NoLoadRun(
+                        0, 1, 400, 3, List.of(1.0, 2.0), List.of(1.0, 0.0, 1.0), Optional.of(-1.0), Optional.empty())))
                 .containsExactlyInAnyOrder(
                         "ratedCurrentA", "poles", "lineCurrentsA", "lineVoltagesV[1]", "lockedRotorRatio");
     }

@@ -66,8 +66,17 @@ class ShaftVoltageWorksheetTest {
         assertThat(ShopRules.standard().shaftVoltage(quiet).verdict()).isEqualTo(Verdict.STOP);
         ShaftVoltageResult byCurrent =
                 new ShopRules(Map.of(Question.SHAFT_VOLTAGE, School.PRACTICE), List.of()).shaftVoltage(quiet);
-        assertThat(byCurrent.verdict()).isEqualTo(Verdict.HOLDS);
-        assertThat(byCurrent.voltageJudgement().verdict()).isEqualTo(Verdict.STOP);
+        assertThat(byCurrent.verdict())
+                .as("one school holds and the other stops: the worse decides")
+                .isEqualTo(Verdict.STOP);
+        assertThat(byCurrent.otherSchool().verdict()).isEqualTo(Verdict.HOLDS);
+        ShaftVoltageTest onMains = test(Supply.MAINS, BearingKind.ROLLING, read(Remedy.NONE, 400, 0.1));
+        assertThat(ShopRules.standard().shaftVoltage(onMains).verdict()).isEqualTo(Verdict.WATCH);
+        assertThat(new ShopRules(Map.of(Question.SHAFT_VOLTAGE, School.PRACTICE), List.of())
+                        .shaftVoltage(onMains)
+                        .verdict())
+                .as("a Watch apart is the school's own affair")
+                .isEqualTo(Verdict.HOLDS);
     }
 
     @Test

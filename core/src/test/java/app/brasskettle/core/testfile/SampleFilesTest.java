@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.core.Refusals;
 import app.brasskettle.core.insulation.InsulationTest;
-import app.brasskettle.core.jobs.FurtherTest;
 import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.withstand.StepVoltageTest;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Word;
@@ -40,8 +40,7 @@ class SampleFilesTest {
         return switch (kind) {
             case "insulation-resistance" -> InsulationTest.class;
             case "surge-comparison" -> SurgeSet.class;
-            default ->
-                Word.parse(FurtherTest.Kind.class, kind).orElseThrow().sheet().inputType();
+            default -> Word.parse(TestKind.class, kind).orElseThrow().inputType();
         };
     }
 

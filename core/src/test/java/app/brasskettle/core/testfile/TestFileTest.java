@@ -40,7 +40,15 @@ class TestFileTest {
                 MOTOR.surgeRise(1170, 3, false),
                 MOTOR.starting().windings(),
                 MOTOR.starting().gear(),
-                new NoLoadRun(29, 15_000, 400, 4, run.lineCurrentsA(1), run.lineVoltagesV(1), Optional.empty()),
+                new NoLoadRun(
+                        29,
+                        15_000,
+                        400,
+                        4,
+                        run.lineCurrentsA(1),
+                        run.lineVoltagesV(1),
+                        Optional.empty(),
+                        Optional.empty()),
                 new RunWatch(
                         20,
                         run.watch(20),

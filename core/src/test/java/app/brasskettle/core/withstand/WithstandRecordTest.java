@@ -20,7 +20,7 @@ class WithstandRecordTest {
         return WithstandRecordWorksheet.create()
                 .work()
                 .apply(new WithstandRecord(
-                        400, state, school, repeat, supply, volts, seconds, broke, Optional.empty()));
+                        400, Optional.empty(), state, school, repeat, supply, volts, seconds, broke, Optional.empty()));
     }
 
     /** 400 V by IEC 60034-1, cl. 9 and the workshop's column of it; direct is 1.7 times as much; a repeat stands at 80 %. */
@@ -63,8 +63,8 @@ class WithstandRecordTest {
 
     @Test
     void refusesNothingsAndAll() {
-        assertThat(Refusals.fields(
-                        () -> new WithstandRecord(0, null, null, false, null, -1, 0, false, Optional.of(-1.0))))
+        assertThat(Refusals.fields(() -> new WithstandRecord(
+                        0, Optional.empty(), null, null, false, null, -1, 0, false, Optional.of(-1.0))))
                 .containsExactlyInAnyOrder(
                         "ratedVoltageV", "state", "school", "supply", "appliedVoltageV", "heldSeconds", "microamp");
     }

@@ -1,4 +1,4 @@
-package app.brasskettle.core.jobs;
+package app.brasskettle.core.insulation;
 
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Figures;
@@ -16,7 +16,7 @@ import app.brasskettle.core.worksheet.Problems;
  */
 public record TesterProof(double rangeMegohm, boolean apartOverRange, double togetherMegohm) {
 
-    private static final double NEAR_ZERO_MEGOHM = 0.05;
+    private static final double LEADS_TOGETHER_MEGOHM = 0.05;
     private static final String SOURCE = "Shop rule: a tester proves itself each day";
 
     public TesterProof {
@@ -37,7 +37,7 @@ public record TesterProof(double rangeMegohm, boolean apartOverRange, double tog
                     SOURCE,
                     "Dry the leads and clips, or take another tester.");
         }
-        if (Limit.over(togetherMegohm, NEAR_ZERO_MEGOHM)) {
+        if (Limit.over(togetherMegohm, LEADS_TOGETHER_MEGOHM)) {
             return new Judgement(
                     Verdict.STOP,
                     "Tester does not see its own leads: " + together + ", at most 50 kΩ",

@@ -1,0 +1,303 @@
+package app.brasskettle.core.energise;
+
+import app.brasskettle.core.energise.EnergiseGate.Reason;
+import app.brasskettle.core.insulation.InsulationResult;
+import app.brasskettle.core.insulation.InsulationTest;
+import app.brasskettle.core.surge.SurgeOutcome;
+import app.brasskettle.core.testrecord.Caveat;
+import app.brasskettle.core.testrecord.JudgedTest;
+import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.testrecord.StopEffect;
+import app.brasskettle.core.testrecord.StopEffect.Hold;
+import app.brasskettle.core.testrecord.StopRule;
+import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.verdict.Verdict;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** The rows of {@link GateRow} held against the facts of one job. */
+final class GateTable {
+
+    /** A winding this warm counts as cold after a stall. */
+    private static final double COLD_C = 40;
+    /** Tests with rows of their own. */
+    private static final Set<TestKind> OWN_ROWS = EnumSet.of(
+            TestKind.TESTER_PROOF,
+            TestKind.INSULATION_RESISTANCE,
+            TestKind.WINDING_RESISTANCE,
+            TestKind.SINGLE_PHASE_WINDINGS,
+            TestKind.WITHSTAND_RECORD,
+            TestKind.STEP_VOLTAGE,
+            TestKind.SURGE_RISE);
+
+    private final GateFacts facts;
+    private final double now;
+    private final List<Reason> reasons = new ArrayList<>();
+
+    GateTable(GateFacts facts, double now) {
+        this.facts = facts;
+        this.now = now;
+    }
+
+    List<Reason> reasons() {
+        place();
+        shaft();
+        insulation();
+        if (facts.phases() == 1) {
+            copper(TestKind.SINGLE_PHASE_WINDINGS, 1, "main and start winding");
+            startingGear();
+        } else {
+            for (int speed = 1; speed <= facts.speeds(); speed++) {
+                copper(TestKind.WINDING_RESISTANCE, speed, "the three resistances" + ofSpeed(speed));
+            }
+        }
+        Breakdowns.unanswered(facts).forEach(s -> hold(GateRow.BREAKDOWN, s));
+        otherStops();
+        surge();
+        opened();
+        if (facts.protectorSeenOpen()
+                && facts.tests().current(TestKind.PROTECTOR, 1).isEmpty()) {
+            hold(GateRow.PROTECTOR_OPEN, "The thermal protector was seen open and nothing stands in for it");
+        }
+        if (!LockOutReading.released(facts, now)) {
+            hold(GateRow.NOT_RELEASED, "Nobody has released it to run");
+        }
+        return reasons;
+    }
+
+    private void hold(GateRow row, String sentence) {
+        reasons.add(Reason.of(row, sentence));
+    }
+
+    private String ofSpeed(int speed) {
+        return speed == 2 ? " of the other speed" : "";
+    }
+
+    private void place() {
+        facts.power().runUnderWay().ifPresent(who -> hold(GateRow.RUN_UNDER_WAY, "Voltage is on: " + who));
+        if (facts.leftShop()) {
+            hold(GateRow.LEFT_SHOP, "It is not in the shop");
+        }
+        LockOutReading lockOut = LockOutReading.of(facts, now);
+        if (!lockOut.coversPower()) {
+            hold(GateRow.NO_LOCK_OUT, "No lock-out stands: " + lockOut.ended().orElseThrow());
+        }
+        if (facts.phases() == 0) {
+            hold(GateRow.NO_PLATE, "Nobody knows its voltage and phases");
+        }
+        if (!facts.winding().present()) {
+            hold(GateRow.NO_WINDING, "It is stripped");
+        }
+        if (facts.partsOff() > 0) {
+            hold(
+                    GateRow.PARTS_OFF,
+                    "Not together: " + facts.partsOff()
+                            + (facts.partsOff() == 1 ? " logged part is" : " logged parts are") + " not back");
+        }
+        facts.clock()
+                .filter(c -> c.runs(now))
+                .ifPresent(c -> hold(GateRow.DISCHARGING, "Leads stay grounded: the winding discharges"));
+    }
+
+    private void shaft() {
+        if (facts.shaft().isEmpty()) {
+            hold(GateRow.SHAFT_UNKNOWN, "Nobody has recorded that the shaft turns");
+        } else if (!facts.shaft().get().free()) {
+            hold(GateRow.SHAFT_BINDS, "The shaft binds");
+        } else if (facts.shaft().get().elsewhere()) {
+            hold(GateRow.SHAFT_UNKNOWN, "A file says that the shaft turns; nobody here has tried");
+        } else if (facts.shaft().get().at() < facts.cameBackAt()) {
+            hold(GateRow.SHAFT_UNKNOWN, "Nobody has turned the shaft since it came back");
+        }
+        Set<String> settled = Set.copyOf(
+                facts.power().settlements().stream().map(Settlement::sentence).toList());
+        facts.contradictions().stream().filter(c -> !settled.contains(c)).forEach(c -> hold(GateRow.CONTRADICTION, c));
+    }
+
+    private void insulation() {
+        Optional<JudgedTest> found = facts.tests().current(TestKind.INSULATION_RESISTANCE, 1);
+        if (found.isEmpty()) {
+            boolean other = facts.tests()
+                    .standing(TestKind.INSULATION_RESISTANCE, 1)
+                    .filter(t -> t.has(Caveat.Kind.OTHER_WINDING))
+                    .isPresent();
+            hold(
+                    GateRow.INSULATION_MISSING,
+                    other ? "No insulation test of the present winding yet" : "No insulation test yet");
+            return;
+        }
+        JudgedTest test = found.get();
+        boolean stopped = test.foundStop();
+        boolean aged = test.at() < lastHighVoltage();
+        if (stopped && test.stop().code().filter(StopRule.GROUND::equals).isPresent()) {
+            hold(GateRow.GROUND, test.effective().headline());
+        } else if (!test.proves() || test.verdict() == Verdict.UNPROVEN) {
+            hold(GateRow.INSULATION_MISSING, unproved(test));
+        } else if (aged) {
+            hold(GateRow.INSULATION_MISSING, "Insulation was tested before the last high voltage");
+        } else if (stopped) {
+            limit(GateRow.INSULATION_LIMIT, test, test.step());
+        } else if (test.result(InsulationResult.class)
+                .filter(InsulationResult::spotReading)
+                .isPresent()) {
+            hold(GateRow.INSULATION_SPOT, "Insulation is a spot reading, under 60 s");
+        }
+    }
+
+    private double lastHighVoltage() {
+        double tests = facts.tests().all().stream()
+                .filter(t -> t.kind().highVoltage() && t.test().origin() != Origin.FILE)
+                .mapToDouble(JudgedTest::at)
+                .max()
+                .orElse(Double.NEGATIVE_INFINITY);
+        return Math.max(tests, facts.power().highVoltageAt().orElse(Double.NEGATIVE_INFINITY));
+    }
+
+    /** Why a test proves nothing here, in a sentence. */
+    private static String unproved(JudgedTest test) {
+        return test.caveats().stream()
+                .filter(c -> c.kind() == Caveat.Kind.ELSEWHERE || c.kind() == Caveat.Kind.SIMULATED)
+                .findFirst()
+                .filter(c -> test.verdict() != Verdict.UNPROVEN)
+                .map(c -> c.sentence() + "; it read " + test.effective().headline())
+                .orElse(test.effective().headline());
+    }
+
+    private void copper(TestKind kind, int speed, String what) {
+        Optional<JudgedTest> found = facts.tests().current(kind, speed);
+        String step = kind.step(speed);
+        if (found.isEmpty()) {
+            reasons.add(Reason.at(GateRow.RESISTANCE_MISSING, "Nobody has measured " + what + " yet", step));
+            return;
+        }
+        JudgedTest test = found.get();
+        if (test.foundStop() && test.stop().code().isPresent()) {
+            reasons.add(Reason.at(GateRow.OPEN_CIRCUIT, test.effective().headline(), step));
+        } else if (!test.proves() || test.verdict() == Verdict.UNPROVEN) {
+            reasons.add(Reason.at(GateRow.RESISTANCE_MISSING, unproved(test), step));
+        } else if (test.foundStop()) {
+            limit(GateRow.RESISTANCE_LIMIT, test, step);
+        }
+    }
+
+    private void startingGear() {
+        boolean tested = facts.tests()
+                .current(TestKind.STARTING_GEAR, 1)
+                .filter(t -> t.proves() && t.verdict() != Verdict.UNPROVEN)
+                .isPresent();
+        if (!tested) {
+            hold(GateRow.STARTING_GEAR_MISSING, "Start switch and capacitor are not tested yet");
+        }
+    }
+
+    private void limit(GateRow row, JudgedTest test, String step) {
+        Reason reason = Reason.at(row, test.effective().headline(), step);
+        reasons.add(waivable(test) ? reason.asWaivable() : reason);
+    }
+
+    /** A limit missed by a little, by a reading that nothing casts doubt on. */
+    private boolean waivable(JudgedTest test) {
+        return test.proves() && test.stop().waivable(facts.waiverFactor());
+    }
+
+    /** Stops of every other test, as the table of tests says. */
+    private void otherStops() {
+        facts.tests()
+                .standing()
+                .filter(t -> t.foundStop() && !OWN_ROWS.contains(t.kind()))
+                .forEach(this::stopped);
+    }
+
+    private void stopped(JudgedTest test) {
+        StopEffect effect = test.stop().effect();
+        String sentence = test.effective().headline();
+        if (test.kind() == TestKind.START_LOG && !coldAndTestedSince(test)) {
+            hold(GateRow.STALLED, sentence);
+            return;
+        }
+        Optional<GateRow> danger = test.stop().code().map(GateTable::row);
+        if (danger.isPresent()) {
+            reasons.add(Reason.at(danger.get(), sentence, test.step()));
+        } else if (effect.hold() != Hold.NOTHING) {
+            reasons.add(new Reason(
+                    test.step(),
+                    sentence,
+                    GateRow.TEST_STOPPED.liftedBy(),
+                    test.step(),
+                    effect.hold(),
+                    waivable(test),
+                    test.own().source()));
+        }
+    }
+
+    private static GateRow row(String code) {
+        return switch (code) {
+            case StopRule.GROUND -> GateRow.GROUND;
+            case StopRule.OPEN_CIRCUIT -> GateRow.OPEN_CIRCUIT;
+            case StopRule.LOST_PHASE -> GateRow.LOST_PHASE;
+            default -> GateRow.TURN_SHORT;
+        };
+    }
+
+    private boolean coldAndTestedSince(JudgedTest stall) {
+        return facts.tests()
+                .current(TestKind.INSULATION_RESISTANCE, 1)
+                .filter(t -> t.at() > stall.at() && t.proves() && t.verdict() != Verdict.UNPROVEN)
+                .filter(t -> ((InsulationTest) t.test().input()).windingTemperatureC() <= COLD_C)
+                .isPresent();
+    }
+
+    private void surge() {
+        for (int speed = 1; speed <= facts.speeds(); speed++) {
+            String step = TestKind.SURGE_COMPARISON.step(speed);
+            Optional<SurgeOutcome> outcome =
+                    facts.tests().current(TestKind.SURGE_COMPARISON, speed).flatMap(t -> t.result(SurgeOutcome.class));
+            outcome.filter(SurgeOutcome::unsettled)
+                    .ifPresent(o -> reasons.add(
+                            Reason.at(GateRow.SURGE_UNSETTLED, o.judgement().headline(), step)));
+            boolean rises = facts.tests()
+                    .current(TestKind.SURGE_RISE, 1)
+                    .filter(t -> t.proves() && t.verdict() == Verdict.HOLDS)
+                    .isPresent();
+            outcome.filter(o -> o.finding() == SurgeOutcome.Finding.UNLIKE_COILS && !rises)
+                    .ifPresent(o -> reasons.add(
+                            Reason.at(GateRow.SURGE_UNLIKE, o.judgement().headline(), step)));
+        }
+    }
+
+    /** An opened or rewound winding is proved in its present state, at every speed, before it runs freely. */
+    private void opened() {
+        if (!facts.winding().opened()) {
+            return;
+        }
+        if (!holds(TestKind.WITHSTAND_RECORD, 1)) {
+            hold(GateRow.WITHSTAND_MISSING, "An opened winding needs a withstand test that holds");
+        }
+        for (int speed = 1; speed <= facts.speeds() && facts.phases() != 1; speed++) {
+            if (!holds(TestKind.SURGE_COMPARISON, speed)) {
+                reasons.add(Reason.at(
+                        GateRow.SURGE_MISSING,
+                        "An opened winding needs a surge test that holds" + (speed == 2 ? ", for the other speed" : ""),
+                        TestKind.SURGE_COMPARISON.step(speed)));
+            }
+        }
+        boolean core = facts.tests()
+                .current(TestKind.CORE_LOOP_RESULT, 1)
+                .filter(t -> t.proves() && t.at() > facts.winding().strippedAt())
+                .filter(t -> t.verdict() == Verdict.HOLDS || t.verdict() == Verdict.WATCH)
+                .isPresent();
+        if (facts.winding().strippedAt() > Double.NEGATIVE_INFINITY && !core) {
+            hold(GateRow.CORE_MISSING, "No core loop test since the winding was stripped");
+        }
+    }
+
+    private boolean holds(TestKind kind, int speed) {
+        return facts.tests()
+                .current(kind, speed)
+                .filter(t -> t.proves() && t.verdict() == Verdict.HOLDS)
+                .isPresent();
+    }
+}

@@ -1,0 +1,58 @@
+package app.brasskettle.core.testrecord;
+
+import java.util.Optional;
+
+/**
+ * A test as it was recorded.
+ *
+ * @param kind which test
+ * @param speed 1, or 2 for the second speed of a two-speed motor
+ * @param input its readings, completed by the plate that stands now
+ * @param contradiction why plate and readings cannot both be right, where they cannot
+ * @param at when it was taken, seconds of the epoch
+ * @param by who took it
+ * @param appliedV test voltage in V as noted or as the instrument set it; peak of a surge
+ * @param instrument the instrument of the shop's list that read it
+ * @param origin how it came into the record
+ * @param originNote reason or file behind the origin; empty for a test taken here
+ * @param supersededBecause why a later test stands in its place, where one does
+ */
+public record RecordedTest(
+        TestKind kind,
+        int speed,
+        Record input,
+        Optional<String> contradiction,
+        double at,
+        String by,
+        Optional<Double> appliedV,
+        Optional<InstrumentUsed> instrument,
+        Origin origin,
+        String originNote,
+        Optional<String> supersededBecause) {
+
+    /** A test taken here at {@code at} without an instrument of the list, at the voltage given. */
+    public static RecordedTest taken(TestKind kind, Record input, double at, Optional<Double> appliedV) {
+        return new RecordedTest(
+                kind,
+                1,
+                input,
+                Optional.empty(),
+                at,
+                "",
+                appliedV,
+                Optional.empty(),
+                Origin.HERE,
+                "",
+                Optional.empty());
+    }
+
+    /** Step of the job where it is taken. */
+    public String step() {
+        return kind.step(speed);
+    }
+
+    /** Tells whether no later test stands in its place. */
+    public boolean standing() {
+        return supersededBecause.isEmpty();
+    }
+}

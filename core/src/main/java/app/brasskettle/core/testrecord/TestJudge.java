@@ -1,0 +1,333 @@
+package app.brasskettle.core.testrecord;
+
+import app.brasskettle.core.cause.Evidence;
+import app.brasskettle.core.insulation.TestVoltage;
+import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.rules.ShopRules;
+import app.brasskettle.core.surge.SurgeOutcome;
+import app.brasskettle.core.surge.SurgePositions;
+import app.brasskettle.core.surge.SurgeRise;
+import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.TestGroup;
+import app.brasskettle.core.work.WindingState;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Makes the one effective judgement of every test on record, from facts on the timeline alone: what the plate says now, who proved
+ * the tester, what was done to the motor since, whose word was written over it.
+ */
+public final class TestJudge {
+
+    /** A proof of the tester lasts a working day. */
+    public static final double PROOF_SECONDS = 16 * 3600;
+    /** Voltage within this share of what is asked is that voltage. */
+    private static final double SAME_VOLTAGE = 0.05;
+
+    private final ShopRules rules;
+    private final Optional<Plate> plate;
+    private final MotorTimeline timeline;
+    private final boolean simulatedProve;
+    private final WindingState winding;
+
+    private TestJudge(ShopRules rules, Optional<Plate> plate, MotorTimeline timeline, boolean simulatedProve) {
+        this.rules = rules;
+        this.plate = plate;
+        this.timeline = timeline;
+        this.simulatedProve = simulatedProve;
+        this.winding = timeline.winding();
+    }
+
+    /**
+     * Judges every test of a motor.
+     *
+     * @param rules the shop's school and limits
+     * @param plate the plate that stands now
+     * @param timeline tests, work and overrulings
+     * @param simulatedProve true where the shop practises with simulated instruments, whose readings then count
+     * @return the tests in the order they were taken
+     */
+    public static JudgedTests judge(
+            ShopRules rules, Optional<Plate> plate, MotorTimeline timeline, boolean simulatedProve) {
+        TestJudge judge = new TestJudge(rules, plate, timeline, simulatedProve);
+        return new JudgedTests(timeline.tests().stream().map(judge::judge).toList());
+    }
+
+    private JudgedTest judge(RecordedTest test) {
+        Judging judging = positions(test, Judging.of(test.kind(), test.input(), rules));
+        List<Caveat> caveats = new ArrayList<>();
+        inDoubt(test, judging, caveats);
+        stale(test, judging).ifPresent(caveats::add);
+        notes(test, caveats);
+        Judgement doubted = doubted(judging.own(), caveats);
+        Optional<Overruling> overruling = overruling(test);
+        overruling.ifPresent(o -> caveats.add(new Caveat(
+                Caveat.Kind.OVERRULED,
+                "Overruled by " + o.by() + ": " + o.verdict().spoken() + ", " + o.why(),
+                "")));
+        Judgement effective = overruling.map(o -> overruled(doubted, o)).orElse(doubted);
+        return new JudgedTest(
+                test,
+                judging.result(),
+                judging.own(),
+                judging.other(),
+                effective,
+                List.copyOf(caveats),
+                StopRule.of(test.kind(), judging.result(), rules),
+                evidence(test, judging, caveats, overruling),
+                proves(test, caveats));
+    }
+
+    private Optional<Overruling> overruling(RecordedTest test) {
+        return timeline.overrulings().stream()
+                .filter(o -> o.about(test.step(), test.at()))
+                .reduce((earlier, later) -> later);
+    }
+
+    /** Whoever overrules speaks about the limit; what proves nothing is not made to prove something. */
+    private static Judgement overruled(Judgement own, Overruling o) {
+        Verdict word =
+                own.verdict() == Verdict.UNPROVEN && o.verdict() != Verdict.STOP ? Verdict.UNPROVEN : o.verdict();
+        return new Judgement(
+                word,
+                own.headline(),
+                own.verdict().spoken() + " by its limits; overruled by " + o.by() + " ("
+                        + o.verdict().word() + "): " + o.why() + (own.because().isEmpty() ? "" : ". " + own.because()),
+                own.source(),
+                own.next());
+    }
+
+    private static Judgement doubted(Judgement own, List<Caveat> caveats) {
+        for (Caveat c : caveats) {
+            boolean unproven = switch (c.kind().effect()) {
+                case IN_DOUBT, AGED -> true;
+                case IN_DOUBT_UNLESS_STOP -> own.verdict() != Verdict.STOP;
+                case NOTE -> false;
+            };
+            if (unproven) {
+                return new Judgement(
+                        Verdict.UNPROVEN,
+                        c.sentence() + "; it read " + own.headline(),
+                        own.verdict().spoken() + " by the reading alone"
+                                + (own.because().isEmpty() ? "" : ". " + own.because()),
+                        own.source(),
+                        c.next());
+            }
+        }
+        return own;
+    }
+
+    private List<Evidence> evidence(
+            RecordedTest test, Judging judging, List<Caveat> caveats, Optional<Overruling> overruling) {
+        boolean doubted = caveats.stream().anyMatch(c -> switch (c.kind().effect()) {
+            case IN_DOUBT -> true;
+            case IN_DOUBT_UNLESS_STOP -> judging.own().verdict() != Verdict.STOP;
+            case AGED, NOTE -> false;
+        });
+        if (!test.standing() || doubted) {
+            return List.of();
+        }
+        Verdict own = judging.own().verdict();
+        Verdict word = overruling
+                .map(Overruling::verdict)
+                .filter(v -> own != Verdict.UNPROVEN || v == Verdict.STOP)
+                .orElse(own);
+        return TestEvidence.of(test.kind(), judging.result(), word);
+    }
+
+    private boolean proves(RecordedTest test, List<Caveat> caveats) {
+        boolean whole = caveats.stream()
+                .allMatch(c -> c.kind().effect() == Caveat.Effect.NOTE
+                        && c.kind() != Caveat.Kind.SUPERSEDED
+                        && c.kind() != Caveat.Kind.OTHER_WINDING);
+        return whole && test.origin().provesHere(simulatedProve);
+    }
+
+    private void inDoubt(RecordedTest test, Judging judging, List<Caveat> caveats) {
+        test.kind()
+                .phases()
+                .filter(n -> plate.filter(p -> p.phases() != n).isPresent())
+                .ifPresent(n -> caveats.add(new Caveat(
+                        Caveat.Kind.NOT_THIS_MOTOR,
+                        "A test of " + (n == 1 ? "single-phase" : "three-phase") + " motors, and the plate says "
+                                + plate.orElseThrow().phases(),
+                        "Take the test that fits the plate, or correct the plate.")));
+        test.contradiction()
+                .ifPresent(why -> caveats.add(new Caveat(
+                        Caveat.Kind.CONTRADICTS_PLATE,
+                        "Plate and readings contradict each other: " + why,
+                        "Correct whichever is wrong, then test again.")));
+        test.instrument().ifPresent(i -> instrument(test, i, caveats));
+        if (test.kind().group() == TestGroup.INSULATION && !testerProved(test)) {
+            caveats.add(new Caveat(
+                    Caveat.Kind.TESTER_NOT_CHECKED,
+                    "Tester not proved that day",
+                    "Prove the tester, then test again."));
+        }
+        voltage(test, judging).ifPresent(caveats::add);
+        Plausibility.of(test, judging.result(), plate).ifPresent(caveats::add);
+    }
+
+    private static void instrument(RecordedTest test, InstrumentUsed used, List<Caveat> caveats) {
+        if (!test.kind().instruments().isEmpty()
+                && used.kind()
+                        .filter(k -> test.kind().instruments().contains(k))
+                        .isEmpty()) {
+            caveats.add(new Caveat(
+                    Caveat.Kind.INSTRUMENT_KIND,
+                    used.kind()
+                            .map(k -> used.name() + " is a " + k.label() + ", which does not read this")
+                            .orElse("Nobody has said what kind of instrument " + used.name() + " is"),
+                    "Read it again with the instrument that fits."));
+        }
+        if (used.outOfCalibration()) {
+            caveats.add(new Caveat(
+                    Caveat.Kind.CALIBRATION,
+                    "Calibration of " + used.name() + " ran out " + used.calibrationDue(),
+                    "Read it again with a calibrated instrument."));
+        }
+    }
+
+    /** The latest proof before the test must hold, and be of that working day. */
+    private boolean testerProved(RecordedTest test) {
+        return timeline.tests().stream()
+                .filter(t -> t.kind() == TestKind.TESTER_PROOF && t.at() <= test.at())
+                .reduce((earlier, later) -> later)
+                .filter(t -> test.at() - t.at() < PROOF_SECONDS)
+                .filter(t -> Judging.of(t.kind(), t.input(), rules).own().verdict() == Verdict.HOLDS)
+                .isPresent();
+    }
+
+    private Optional<Caveat> voltage(RecordedTest test, Judging judging) {
+        if (judging.own().verdict() == Verdict.UNPROVEN) {
+            return Optional.empty();
+        }
+        Optional<Double> rated = plate.flatMap(Plate::ratedVoltageV);
+        if (rated.isEmpty()) {
+            return Optional.empty();
+        }
+        return switch (test.kind()) {
+            case INSULATION_RESISTANCE, CIRCUIT_INSULATION -> insulationVoltage(test, rated.get());
+            case SURGE_COMPARISON -> surgeVoltage(test, rated.get(), test.appliedV());
+            case SURGE_RISE ->
+                surgeVoltage(
+                        test,
+                        rated.get(),
+                        Optional.of(((SurgeRise) test.input())
+                                .pulses().stream()
+                                        .mapToDouble(SurgeRise.Pulse::peakVoltageV)
+                                        .max()
+                                        .orElse(0)));
+            default -> Optional.empty();
+        };
+    }
+
+    private Optional<Caveat> insulationVoltage(RecordedTest test, double ratedV) {
+        TestVoltage band = TestVoltage.forRated(ratedV);
+        double low = Math.min(band.lowV(), rules.insulationTestV(ratedV));
+        String asked =
+                Figures.plain(rules.insulationTestV(ratedV)) + " V is asked at " + Figures.plain(ratedV) + " V rated";
+        return outside(test.appliedV(), low, band.highV(), asked);
+    }
+
+    private Optional<Caveat> surgeVoltage(RecordedTest test, double ratedV, Optional<Double> appliedV) {
+        double peak = rules.surgePeakV(
+                ratedV, WindingState.at(timeline.works(), test.at()).state());
+        return outside(appliedV, peak, Double.POSITIVE_INFINITY, Figures.plain(Math.rint(peak)) + " V peak is asked");
+    }
+
+    private static Optional<Caveat> outside(Optional<Double> applied, double low, double high, String asked) {
+        if (applied.isEmpty()) {
+            return Optional.of(new Caveat(
+                    Caveat.Kind.TEST_VOLTAGE,
+                    "Nobody noted the test voltage; " + asked,
+                    "Test again and note the voltage."));
+        }
+        double v = applied.get();
+        boolean same = v >= low * (1 - SAME_VOLTAGE) && v <= high * (1 + SAME_VOLTAGE);
+        return same
+                ? Optional.empty()
+                : Optional.of(new Caveat(
+                        Caveat.Kind.TEST_VOLTAGE,
+                        "Taken at " + Figures.plain(v) + " V; " + asked,
+                        "Test again at the voltage asked."));
+    }
+
+    private Optional<Caveat> stale(RecordedTest test, Judging judging) {
+        if (otherWinding(test)) {
+            return Optional.empty();
+        }
+        TestGroup group = test.kind().group();
+        boolean stopped = judging.own().verdict() == Verdict.STOP;
+        return timeline.works().stream()
+                .filter(w -> w.at() > test.at())
+                .filter(w -> stopped
+                        ? w.work().mends().contains(group)
+                        : w.work().harms().contains(group) || w.work().mends().contains(group))
+                .reduce((earlier, later) -> later)
+                .map(w -> new Caveat(
+                        Caveat.Kind.STALE,
+                        "Older than its being " + w.work().label() + " ("
+                                + w.work().why() + ")",
+                        "Take it once more."));
+    }
+
+    /** Whether the winding it was made on is no longer there; tests of core and mechanics belong to the motor. */
+    private boolean otherWinding(RecordedTest test) {
+        return switch (test.kind().group()) {
+            case INSULATION, COPPER, TURNS, PROOF -> test.at() < winding.since();
+            default -> false;
+        };
+    }
+
+    private void notes(RecordedTest test, List<Caveat> caveats) {
+        if (otherWinding(test)) {
+            caveats.add(new Caveat(
+                    Caveat.Kind.OTHER_WINDING, "Of the winding that was there before", "Test the present winding."));
+        }
+        switch (test.origin()) {
+            case FILE ->
+                caveats.add(new Caveat(
+                        Caveat.Kind.ELSEWHERE, "From a file: evidence, and no proof to a gate here", "Test it here."));
+            case TAKEN_BEFORE ->
+                caveats.add(new Caveat(
+                        Caveat.Kind.ELSEWHERE,
+                        "Entered later as taken before: " + test.originNote(),
+                        "Test it again once its gate allows it."));
+            case SIMULATED ->
+                caveats.add(new Caveat(
+                        Caveat.Kind.SIMULATED,
+                        "Read by a simulated instrument",
+                        simulatedProve ? "" : "Read it with an instrument of the shop."));
+            case HERE -> {}
+        }
+        test.supersededBecause()
+                .ifPresent(why -> caveats.add(new Caveat(Caveat.Kind.SUPERSEDED, "Repeated: " + why, "")));
+    }
+
+    /** With the rotor in, sets taken before at other positions of the shaft speak too. */
+    private Judging positions(RecordedTest test, Judging judging) {
+        if (!(test.input() instanceof SurgeSet newest) || !newest.rotorFitted()) {
+            return judging;
+        }
+        List<SurgePositions.Position> positions = timeline.tests().stream()
+                .filter(t -> t.kind() == test.kind() && t.speed() == test.speed() && t.at() <= test.at())
+                .filter(t -> ((SurgeSet) t.input()).rotorFitted() && !harmedBetween(t, test))
+                .map(t -> new SurgePositions.Position(
+                        ((SurgeSet) t.input()).rotorAngleDegrees(), rules.surge((SurgeSet) t.input())))
+                .toList();
+        SurgeOutcome decided = SurgePositions.decide(positions);
+        return new Judging(decided, decided.judgement(), Optional.empty());
+    }
+
+    private boolean harmedBetween(RecordedTest earlier, RecordedTest later) {
+        return timeline.works().stream()
+                .anyMatch(w -> w.at() > earlier.at()
+                        && w.at() <= later.at()
+                        && (w.work().startsNewWinding() || w.work().harms().contains(TestGroup.TURNS)));
+    }
+}

@@ -1,0 +1,2 @@
+/** Work on a motor: what it makes of the tests taken before, and the winding it leaves behind. */
+package app.brasskettle.core.work;
