@@ -1,20 +1,15 @@
 package app.brasskettle.server.bench;
 
-import app.brasskettle.core.insulation.CircuitsTest;
-import app.brasskettle.core.insulation.InsulationTest;
-import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.jobs.Arrival;
-import app.brasskettle.core.jobs.FurtherTest;
 import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Quantity;
 import app.brasskettle.core.quantity.Spelling;
 import app.brasskettle.core.quantity.TypedInput;
-import app.brasskettle.core.surge.SurgeRise;
-import app.brasskettle.core.surge.SurgeSet;
-import app.brasskettle.core.withstand.StepVoltageTest;
-import app.brasskettle.core.withstand.WithstandRecord;
+import app.brasskettle.core.testrecord.PlateBasis;
+import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.work.Work;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -23,14 +18,15 @@ import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
+import app.brasskettle.server.jobs.JobClock;
 import app.brasskettle.server.jobs.JobView;
 import app.brasskettle.server.jobs.TestBook;
-import app.brasskettle.server.jobs.TestKind;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -44,10 +40,23 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/jobs/{tag}")
 class BenchController {
 
-    private static final List<String> WORKS = List.of("opened", "washed", "dried", "dipped", "reassembled");
-
-    /** Readings as typed; {@code simulated} when an instrument of the simulation gave them, with the run it was. */
-    record TestBody(Map<String, Object> typed, boolean simulated, String because, Integer speed, Long instrument) {
+    /**
+     * Readings as typed.
+     *
+     * @param typed by field
+     * @param appliedVoltageV the test voltage, where the readings do not hold it
+     * @param because why it is repeated
+     * @param speed 1 or 2; 1 where absent
+     * @param instrument the instrument of the shop's list that read it
+     * @param takenBefore why it is entered now although it was taken before
+     */
+    record TestBody(
+            Map<String, Object> typed,
+            String appliedVoltageV,
+            String because,
+            Integer speed,
+            Long instrument,
+            String takenBefore) {
 
         int speedOrFirst() {
             return speed == null ? 1 : speed;
@@ -55,7 +64,7 @@ class BenchController {
     }
 
     /** Readings as typed, to be looked at. */
-    record LookBody(Map<String, Object> typed, Integer speed) {}
+    record LookBody(Map<String, Object> typed, String appliedVoltageV, Integer speed) {}
 
     /** By which two means the supply was proved dead. */
     record LockOut(String means) {}
@@ -67,11 +76,7 @@ class BenchController {
     record DischargeProof(String residualVoltageV) {}
 
     /** What was done to the winding. */
-    record Work(String work) {}
-
-    private static final double STEP_SECONDS = 60;
-    /** What a surge test counts for the discharge clock, which then runs its least minute. */
-    private static final double SURGE_SECONDS = 15;
+    record WorkBody(String work) {}
 
     private final JobBook book;
     private final TestBook tests;
@@ -87,13 +92,22 @@ class BenchController {
     TestLook look(@PathVariable String tag, @PathVariable String kind, @RequestBody LookBody body, Authentication who) {
         TestKind test = kind(kind);
         JobRecord job = book.record(tag);
-        if (!BenchForms.tells(job.plate(), test)) {
+        if (!PlateBasis.tells(job.plate(), test)) {
             return TestLook.refused(BenchForms.noPlate().problems());
         }
         Map<String, Object> typed =
-                Spelling.of(test.type(), body.typed() == null ? Map.of() : body.typed(), accounts.units(who));
+                Spelling.of(test.inputType(), body.typed() == null ? Map.of() : body.typed(), accounts.units(who));
         int speed = body.speed() == null ? 1 : body.speed();
-        return TestLook.of(test, BenchForms.complete(test, speed, typed, job, tests.stoodWithstand(tag)), book.rules());
+        Problems problems = new Problems();
+        Optional<Double> volts = voltage(body.appliedVoltageV(), problems);
+        problems.throwIfAny();
+        return TestLook.of(
+                test,
+                speed,
+                BenchForms.complete(test, speed, typed, job, tests.winding(tag)),
+                volts,
+                job,
+                JobClock.seconds(JobClock.now()));
     }
 
     @PostMapping("/tests/{kind}")
@@ -105,45 +119,52 @@ class BenchController {
             Authentication who) {
         TestKind test = kind(kind);
         JobRecord job = book.record(tag);
-        if (!BenchForms.tells(job.plate(), test)) {
+        if (!PlateBasis.tells(job.plate(), test)) {
             throw BenchForms.noPlate();
         }
         int speed = speed(job, test, body.speedOrFirst());
         Map<String, Object> typed =
-                Spelling.of(test.type(), body.typed() == null ? Map.of() : body.typed(), accounts.units(who));
+                Spelling.of(test.inputType(), body.typed() == null ? Map.of() : body.typed(), accounts.units(who));
+        Problems problems = new Problems();
+        Optional<Double> volts = voltage(body.appliedVoltageV(), problems);
+        if (volts.isPresent() && !test.notesVoltage()) {
+            problems.add(
+                    "appliedVoltageV",
+                    Problem.Code.UNKNOWN,
+                    "appliedVoltageV belongs to insulation and surge; the readings of this test hold their own");
+        }
+        problems.throwIfAny();
         Record input = TypedInput.read(
-                        test.type(), BenchForms.complete(test, speed, typed, job, tests.stoodWithstand(tag)))
+                        test.inputType(), BenchForms.complete(test, speed, typed, job, tests.winding(tag)))
                 .input();
-        JobBook.Hand hand = JobBook.Hand.of(People.of(who), key);
-        JobView view = book.addTest(
+        return book.addTest(
                 tag,
                 new JobBook.Test(
                         test,
                         speed,
                         test.traces() ? Map.of() : typed,
                         input,
-                        test.judge(input, book.rules()),
-                        body.simulated(),
+                        volts,
                         Optional.ofNullable(body.instrument()),
+                        false,
+                        Optional.ofNullable(body.takenBefore())
+                                .map(String::strip)
+                                .filter(w -> !w.isEmpty()),
                         body.because() == null ? "" : body.because().strip()),
-                hand);
-        double seconds = voltageSeconds(input);
-        if (seconds > 0 && !body.simulated()) {
-            Optional<String> own = hand.key().map(k -> "v-" + k.substring(0, Math.min(70, k.length())));
-            return book.addEvent(
-                    tag,
-                    EventKind.VOLTAGE_APPLIED,
-                    Map.of("seconds", seconds, "pace", 1),
-                    new JobBook.Hand(hand.person(), own, hand.at()));
-        }
-        return view;
+                JobBook.Hand.of(People.of(who), key));
+    }
+
+    /** A test voltage as typed; empty where nobody noted it. */
+    private static Optional<Double> voltage(String typed, Problems problems) {
+        Optional<Double> volts = Quantity.parse("appliedVoltageV", typed, Dimension.VOLTAGE, problems)
+                .map(Quantity::value);
+        volts.ifPresent(v -> problems.positive("appliedVoltageV", v, "V"));
+        return volts;
     }
 
     /** Speed 2 is taken on two-speed motors alone, and by tests that each speed has of its own. */
     private static int speed(JobRecord job, TestKind test, int speed) {
-        boolean second = speed == 2
-                && job.plate().flatMap(Plate::secondSpeed).isPresent()
-                && test.further().filter(FurtherTest.Kind::eachSpeed).isPresent();
+        boolean second = speed == 2 && job.plate().flatMap(Plate::secondSpeed).isPresent() && test.eachSpeed();
         if (speed != 1 && !second) {
             throw new InvalidInputException(List.of(new Problem(
                     "speed",
@@ -151,27 +172,6 @@ class BenchController {
                     "speed is " + speed + "; this motor, or this test, has no such speed")));
         }
         return speed;
-    }
-
-    /** How long a test held direct voltage on the winding: a minute for each step of a ramp. */
-    private static double voltageSeconds(Record input) {
-        if (input instanceof StepVoltageTest t) {
-            return STEP_SECONDS * t.steps().size();
-        }
-        if (input instanceof WithstandRecord t) {
-            return t.supply() == WithstandRecord.Supply.DIRECT ? t.heldSeconds() : 0;
-        }
-        if (input instanceof SurgeSet || input instanceof SurgeRise) {
-            return SURGE_SECONDS;
-        }
-        if (input instanceof CircuitsTest t) {
-            return t.circuits().stream()
-                    .mapToDouble(CircuitsTest.Circuit::seconds)
-                    .sum();
-        }
-        return input instanceof InsulationTest t
-                ? t.readings().stream().mapToDouble(TimedReading::seconds).max().orElse(0)
-                : 0;
     }
 
     @PostMapping("/lock-out")
@@ -184,6 +184,12 @@ class BenchController {
                 EventKind.LOCKED_OUT,
                 Map.of("means", body.means().strip()),
                 JobBook.Hand.of(People.of(who), null));
+    }
+
+    /** The lock-out is taken off, by name: leads may no longer be connected under it. */
+    @PostMapping("/lock-out/end")
+    JobView endLockOut(@PathVariable String tag, Authentication who) {
+        return book.addEvent(tag, EventKind.LOCK_OUT_ENDED, Map.of(), JobBook.Hand.of(People.of(who), null));
     }
 
     @PostMapping("/isolated")
@@ -238,10 +244,18 @@ class BenchController {
     }
 
     @PostMapping("/worked")
-    JobView worked(@PathVariable String tag, @RequestBody Work body, Authentication who) {
-        if (body.work() == null || !WORKS.contains(body.work())) {
-            throw new InvalidInputException(
-                    List.of(new Problem("work", Problem.Code.WORD, "work must be one of " + String.join(", ", WORKS))));
+    JobView worked(@PathVariable String tag, @RequestBody WorkBody body, Authentication who) {
+        Optional<Work> work =
+                Word.parse(Work.class, body.work() == null ? "" : body.work()).filter(w -> w != Work.CAME_BACK);
+        if (work.isEmpty()) {
+            throw new InvalidInputException(List.of(new Problem(
+                    "work",
+                    Problem.Code.WORD,
+                    "work must be one of "
+                            + Arrays.stream(Work.values())
+                                    .filter(w -> w != Work.CAME_BACK)
+                                    .map(Word::word)
+                                    .collect(Collectors.joining(", ")))));
         }
         return book.addEvent(tag, EventKind.WORKED, Map.of("work", body.work()), JobBook.Hand.of(People.of(who), null));
     }

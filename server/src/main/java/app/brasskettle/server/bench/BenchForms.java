@@ -1,27 +1,22 @@
 package app.brasskettle.server.bench;
 
-import app.brasskettle.core.insulation.InsulationSystem;
 import app.brasskettle.core.jobs.JobRecord;
-import app.brasskettle.core.nameplate.Plate;
-import app.brasskettle.core.nameplate.PlateReading;
-import app.brasskettle.core.nameplate.RatingBlock;
-import app.brasskettle.core.resistance.Conductor;
-import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.rules.Question;
 import app.brasskettle.core.rules.School;
+import app.brasskettle.core.run.NoLoadRun;
+import app.brasskettle.core.testrecord.PlateBasis;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.winding.WindingResult;
-import app.brasskettle.core.withstand.WithstandRecord;
 import app.brasskettle.core.withstand.WithstandTest;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Word;
-import app.brasskettle.server.jobs.TestKind;
+import app.brasskettle.server.jobs.TestBook;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 
 /** Bench readings as typed, completed by what the nameplate says already, so that nothing is asked twice. */
 final class BenchForms {
@@ -30,23 +25,37 @@ final class BenchForms {
 
     /** The whole input of a test of {@code kind} at one speed of the motor. */
     static Map<String, Object> complete(
-            TestKind kind, int speed, Map<String, Object> typed, JobRecord job, Optional<WithstandRecord> stood) {
+            TestKind kind, int speed, Map<String, Object> typed, JobRecord job, TestBook.Winding winding) {
         Map<String, Object> whole = new LinkedHashMap<>(typed);
-        job.plate().ifPresent(plate -> fromPlate(kind, speed, plate, whole));
-        if (kind == TestKind.WITHSTAND_RECORD) {
-            // What counts as the same winding ends when somebody opens or rewinds it.
-            whole.put(
-                    "repeat",
-                    stood.filter(s -> s.state().word().equals(typed.get("state")))
-                            .isPresent());
-            whole.put("school", school(job).word());
-        }
-        if (kind == TestKind.START_LOG) {
-            job.winding()
-                    .map(WindingResult::currentDensityAPerMm2)
-                    .ifPresent(j -> whole.put("currentDensityAPerMm2", j));
+        job.plate().ifPresent(plate -> PlateBasis.overlay(kind, speed, plate, whole));
+        switch (kind) {
+            case WINDING_RESISTANCE -> openPairs(whole);
+            case NO_LOAD_RUN -> deadLines(whole);
+            case WITHSTAND_RECORD -> withstand(whole, job, winding);
+            case START_LOG ->
+                job.winding()
+                        .map(WindingResult::currentDensityAPerMm2)
+                        .ifPresent(j -> whole.put("currentDensityAPerMm2", j));
+            default -> {}
         }
         return whole;
+    }
+
+    /** How new the winding is comes from the record and is not chosen; what counts as the same winding ends with work on it. */
+    private static void withstand(Map<String, Object> whole, JobRecord job, TestBook.Winding winding) {
+        Object told = whole.get("state");
+        if (told != null && !told.equals(winding.state().word())) {
+            throw new InvalidInputException(List.of(new Problem(
+                    "state",
+                    Problem.Code.CONTRADICTION,
+                    "state is " + told + "; by the work on record the winding is "
+                            + winding.state().word())));
+        }
+        whole.put("state", winding.state().word());
+        whole.put(
+                "repeat",
+                winding.stood().filter(s -> s.state() == winding.state()).isPresent());
+        whole.put("school", school(job).word());
     }
 
     private static WithstandTest.School school(JobRecord job) {
@@ -55,57 +64,24 @@ final class BenchForms {
                 : WithstandTest.School.WORKSHOP;
     }
 
-    private static void fromPlate(TestKind kind, int speed, Plate plate, Map<String, Object> whole) {
-        Optional<RatingBlock> second = plate.secondSpeed().filter(b -> speed == 2);
-        Connection connection = second.map(RatingBlock::connection).orElse(plate.connection());
-        switch (kind) {
-            case INSULATION_RESISTANCE, CIRCUIT_INSULATION -> {
-                plate.ratedVoltageV().ifPresent(v -> whole.put("ratedVoltageV", v));
-                whole.put("windingKind", plate.windingKind().word());
-                whole.put("insulationClass", plate.insulationClass().word());
-                whole.put("madeBefore1970", plate.madeBefore1970());
-                whole.putIfAbsent("insulationSystem", InsulationSystem.THERMOSETTING.word());
+    /** A line that reads nothing is named as dead, so that it is a finding and no slip. */
+    private static void deadLines(Map<String, Object> whole) {
+        if (!(whole.get("lineCurrentsA") instanceof List<?> currents)) {
+            return;
+        }
+        List<String> dead = new ArrayList<>();
+        for (NoLoadRun.Line line : NoLoadRun.Line.values()) {
+            if (line.ordinal() < currents.size() && nothing(currents.get(line.ordinal()))) {
+                dead.add(line.word());
             }
-            case WINDING_RESISTANCE -> {
-                whole.put("connection", connection.word());
-                whole.put("windingKind", plate.windingKind().word());
-                whole.putIfAbsent("conductor", Conductor.COPPER.word());
-                openPairs(whole);
-            }
-            case SURGE_COMPARISON -> whole.put("connection", connection.word());
-            case WITHSTAND_RECORD -> plate.ratedVoltageV().ifPresent(v -> whole.put("ratedVoltageV", v));
-            case VIBRATION -> plate.ratedPowerW().ifPresent(v -> whole.put("ratedPowerW", v));
-            case NO_LOAD_RUN -> {
-                rating(plate, second, whole, true);
-                poles(plate, second).ifPresent(p -> whole.put("poles", p));
-            }
-            case START_LOG -> {
-                rating(plate, second, whole, false);
-                second.map(RatingBlock::ratedSpeedRpm)
-                        .or(plate::ratedSpeedRpm)
-                        .ifPresent(n -> whole.put("ratedSpeedRpm", n));
-            }
-            case POLE_CHECK -> poles(plate, second).ifPresent(p -> whole.put("poles", p));
-            case ROTOR_PROOF -> {
-                whole.put("frequencyHz", plate.frequencyHz());
-                poles(plate, second).ifPresent(p -> whole.put("poles", p));
-            }
-            default -> {}
+        }
+        if (!dead.isEmpty()) {
+            whole.put("deadLines", dead);
         }
     }
 
-    private static void rating(
-            Plate plate, Optional<RatingBlock> second, Map<String, Object> whole, boolean withPower) {
-        second.map(RatingBlock::ratedCurrentA).or(plate::ratedCurrentA).ifPresent(v -> whole.put("ratedCurrentA", v));
-        second.map(RatingBlock::ratedVoltageV).or(plate::ratedVoltageV).ifPresent(v -> whole.put("ratedVoltageV", v));
-        if (withPower) {
-            second.map(RatingBlock::ratedPowerW).or(plate::ratedPowerW).ifPresent(v -> whole.put("ratedPowerW", v));
-        }
-    }
-
-    /** Poles of the speed at hand. */
-    static Optional<Integer> poles(Plate plate, Optional<RatingBlock> second) {
-        return second.map(RatingBlock::poles).or(() -> PlateReading.of(plate).poles());
+    private static boolean nothing(Object typed) {
+        return typed != null && typed.toString().strip().matches("0+([.,]0*)?\\s*(A|mA)?");
     }
 
     /** A pair typed as "open" is named as open and has no figure. */
@@ -130,23 +106,6 @@ final class BenchForms {
 
     private static boolean isPair(String word) {
         return Word.parse(Pair.class, word).isPresent();
-    }
-
-    /** Whether {@code plate} says what a test of {@code kind} is set and judged by. */
-    static boolean tells(Optional<Plate> plate, TestKind kind) {
-        return switch (kind) {
-            case NO_LOAD_RUN -> plate.flatMap(Plate::rating).isPresent();
-            case START_LOG ->
-                plate.filter(p -> p.ratedVoltageV().isPresent()
-                                && p.ratedCurrentA().isPresent()
-                                && p.ratedSpeedRpm().isPresent())
-                        .isPresent();
-            case WINDING_RESISTANCE, ROTOR_PROOF -> plate.isPresent();
-            case INSULATION_RESISTANCE, CIRCUIT_INSULATION, SURGE_COMPARISON, WITHSTAND_RECORD ->
-                plate.flatMap(Plate::ratedVoltageV).isPresent();
-            case VIBRATION -> plate.flatMap(Plate::ratedPowerW).isPresent();
-            default -> true;
-        };
     }
 
     static InvalidInputException noPlate() {

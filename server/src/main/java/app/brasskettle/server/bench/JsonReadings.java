@@ -1,9 +1,9 @@
 package app.brasskettle.server.bench;
 
 import app.brasskettle.core.quantity.Dimension;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
-import app.brasskettle.server.jobs.TestKind;
 import app.brasskettle.server.json.StrictJson;
 import java.math.BigDecimal;
 import java.util.ArrayList;

@@ -1,6 +1,8 @@
 package app.brasskettle.server.bench;
 
 import app.brasskettle.core.energise.EnergiseGate;
+import app.brasskettle.core.energise.GateRow;
+import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -23,13 +25,16 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What is put down by name around power: a release to run, a limit argued, a verdict overruled. */
+/** What is put down by name around power: a release to run, a limit waived, a contradiction settled, a verdict overruled. */
 @RestController
 @RequestMapping("/api/jobs/{tag}")
 class LeadController {
 
-    /** A limit that holds the gate, and why it need not. */
-    record GateOpening(String code, String reason) {}
+    /** A limit that holds energising, and why it need not. */
+    record WaiverBody(String code, String reason) {}
+
+    /** A contradiction as it stands, and how it was settled. */
+    record SettleBody(String sentence, String reason) {}
 
     /** Another word for what the test of a step said, and why. */
     record OverruleBody(String step, String verdict, String reason) {}
@@ -55,29 +60,51 @@ class LeadController {
         this.tests = tests;
     }
 
-    /** A lead hand's written reason against a limit that holds the gate; refused against anything that is no limit. */
+    /** A lead hand's written waiver of a figure that missed its limit by a little; refused against anything else. */
     @PostMapping("/gate")
-    JobView openGate(@PathVariable String tag, @RequestBody GateOpening body, Authentication who) {
+    JobView waive(@PathVariable String tag, @RequestBody WaiverBody body, Authentication who) {
         Person lead = People.of(who, Role.LEAD, Role.ADMIN);
         Problems problems = new Problems();
         reason(body.reason(), problems);
         problems.throwIfAny();
-        EnergiseGate.Reason against = book.view(tag).gate().holding().stream()
-                .filter(r -> r.code().equals(body.code()))
-                .findFirst()
-                .orElseThrow(() -> RefusedException.stale("The gate is not held by that any longer"));
-        if (!against.disputable()) {
-            throw RefusedException.gated(
-                    "Nobody may open the gate against this: " + against.sentence() + ". " + against.opens());
+        EnergiseGate.Reason against = holding(tag, body.code());
+        if (!against.waivable()) {
+            throw RefusedException.gated("Nobody may waive this: " + against.sentence() + ". " + against.liftedBy());
         }
         return book.addEvent(
                 tag,
-                EventKind.GATE_OPENED,
+                EventKind.LIMIT_WAIVED,
                 Map.of(
                         "code", against.code(),
                         "sentence", against.sentence(),
                         "reason", body.reason().strip()),
                 JobBook.Hand.of(lead, null));
+    }
+
+    /** A lead hand settles two records that cannot both be true, in writing. */
+    @PostMapping("/settle")
+    JobView settle(@PathVariable String tag, @RequestBody SettleBody body, Authentication who) {
+        Person lead = People.of(who, Role.LEAD, Role.ADMIN);
+        Problems problems = new Problems();
+        reason(body.reason(), problems);
+        problems.throwIfAny();
+        EnergiseGate.Reason against = book.view(tag).gate().holding().stream()
+                .filter(r -> r.code().equals(GateRow.CONTRADICTION.word()))
+                .filter(r -> r.sentence().equals(body.sentence()))
+                .findFirst()
+                .orElseThrow(() -> RefusedException.stale("No such contradiction stands any longer"));
+        return book.addEvent(
+                tag,
+                EventKind.CONTRADICTION_SETTLED,
+                Map.of("sentence", against.sentence(), "reason", body.reason().strip()),
+                JobBook.Hand.of(lead, null));
+    }
+
+    private EnergiseGate.Reason holding(String tag, String code) {
+        return book.view(tag).gate().holding().stream()
+                .filter(r -> r.code().equals(code))
+                .findFirst()
+                .orElseThrow(() -> RefusedException.stale("Energising is not held by that any longer"));
     }
 
     /** A verdict of a lead hand over that of the limits; both stand on record, and the gate goes by the worse. */
@@ -91,7 +118,7 @@ class LeadController {
             problems.add("verdict", Problem.Code.WORD, "verdict must be one of " + Word.choices(Verdict.class));
         }
         problems.throwIfAny();
-        TestBook.Standing test = tests.standingTest(tag, body.step() == null ? "" : body.step())
+        JudgedTest test = tests.standingTest(tag, body.step() == null ? "" : body.step())
                 .orElseThrow(() -> RefusedException.stale("No test stands at that step"));
         return book.addEvent(
                 tag,
@@ -99,7 +126,7 @@ class LeadController {
                 Map.of(
                         "step", body.step(),
                         "testAt", test.at(),
-                        "sentence", test.headline(),
+                        "sentence", test.effective().headline(),
                         "verdict", verdict.orElseThrow().word(),
                         "reason", body.reason().strip()),
                 JobBook.Hand.of(lead, null));
@@ -123,9 +150,9 @@ class LeadController {
         shortText("rotation", body.rotation(), problems);
         problems.throwIfAny();
         EnergiseGate gate = book.view(tag).gate();
-        if (gate.state() == EnergiseGate.State.SHUT) {
+        if (gate.state() == EnergiseGate.State.BLOCKED) {
             throw RefusedException.gated(
-                    "Power is shut: " + gate.holding().get(0).sentence());
+                    "Energising is blocked: " + gate.holding().get(0).sentence());
         }
         return book.addEvent(
                 tag,

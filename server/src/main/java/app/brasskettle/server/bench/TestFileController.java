@@ -1,10 +1,10 @@
 package app.brasskettle.server.bench;
 
 import app.brasskettle.core.testfile.TestFile;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.TestBook;
-import app.brasskettle.server.jobs.TestKind;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.problems.RefusedException;
 import java.io.IOException;
@@ -67,7 +67,7 @@ class TestFileController {
         book.mustExist(tag);
         TestKind test = kind(kind);
         byte[] bytes = body.readAllBytes();
-        return isJson(bytes) ? JsonReadings.typed(json, test, bytes) : TestFile.typed(kind, test.type(), bytes);
+        return isJson(bytes) ? JsonReadings.typed(json, test, bytes) : TestFile.typed(kind, test.inputType(), bytes);
     }
 
     private static boolean isJson(byte[] bytes) {

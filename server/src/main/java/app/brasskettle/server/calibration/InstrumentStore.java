@@ -1,5 +1,7 @@
 package app.brasskettle.server.calibration;
 
+import app.brasskettle.core.testrecord.InstrumentKind;
+import app.brasskettle.core.worksheet.Word;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
@@ -34,23 +36,25 @@ public class InstrumentStore {
     }
 
     /** Adds an instrument; its number. */
-    public long add(String name, String serial, LocalDate due) {
+    public long add(String name, String serial, InstrumentKind kind, LocalDate due) {
         return db.sql("""
-                insert into shop_instrument (name, serial, calibration_due) values (:name, :serial, :due) returning id""")
+                insert into shop_instrument (name, serial, kind, calibration_due) values (:name, :serial, :kind, :due) returning id""")
                 .param("name", name)
                 .param("serial", serial)
+                .param("kind", kind.word())
                 .param("due", due)
                 .query(Long.class)
                 .single();
     }
 
     /** Writes what changed; false when there is no such instrument. */
-    boolean write(long id, String name, String serial, LocalDate due, boolean retired) {
+    boolean write(long id, String name, String serial, InstrumentKind kind, LocalDate due, boolean retired) {
         return db.sql("""
-                        update shop_instrument set name = :name, serial = :serial, calibration_due = :due, retired = :retired
+                        update shop_instrument set name = :name, serial = :serial, kind = :kind, calibration_due = :due, retired = :retired
                         where id = :id""")
                         .param("name", name)
                         .param("serial", serial)
+                        .param("kind", kind.word())
                         .param("due", due)
                         .param("retired", retired)
                         .param("id", id)
@@ -64,6 +68,7 @@ public class InstrumentStore {
                 row.getLong("id"),
                 row.getString("name"),
                 row.getString("serial"),
+                Optional.ofNullable(row.getString("kind")).flatMap(k -> Word.parse(InstrumentKind.class, k)),
                 due,
                 row.getBoolean("retired"),
                 due.isBefore(LocalDate.now(ZoneOffset.UTC)));

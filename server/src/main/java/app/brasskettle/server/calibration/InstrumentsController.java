@@ -1,12 +1,15 @@
 package app.brasskettle.server.calibration;
 
+import app.brasskettle.core.testrecord.InstrumentKind;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Role;
 import app.brasskettle.server.problems.RefusedException;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import java.util.Arrays;
 import java.util.List;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.core.Authentication;
@@ -24,7 +27,10 @@ import org.springframework.web.bind.annotation.RestController;
 class InstrumentsController {
 
     /** An instrument as typed; the day as 2027-03-31. */
-    record InstrumentBody(String name, String serial, String calibrationDue, Boolean retired) {}
+    record InstrumentBody(String name, String serial, String kind, String calibrationDue, Boolean retired) {}
+
+    /** A kind of instrument that a shop can have. */
+    record KindWord(String word, String label) {}
 
     private static final int LONGEST = 80;
 
@@ -39,12 +45,19 @@ class InstrumentsController {
         return store.all();
     }
 
+    @GetMapping("/kinds")
+    List<KindWord> kinds() {
+        return Arrays.stream(InstrumentKind.values())
+                .map(k -> new KindWord(k.word(), k.label()))
+                .toList();
+    }
+
     @PostMapping
     List<ShopInstrument> add(@RequestBody InstrumentBody body, Authentication who) {
         People.of(who, Role.LEAD, Role.ADMIN);
         LocalDate due = check(body);
         try {
-            store.add(body.name().strip(), body.serial().strip(), due);
+            store.add(body.name().strip(), body.serial().strip(), kind(body), due);
         } catch (DuplicateKeyException twice) {
             throw taken(body);
         }
@@ -57,7 +70,12 @@ class InstrumentsController {
         LocalDate due = check(body);
         try {
             if (!store.write(
-                    id, body.name().strip(), body.serial().strip(), due, Boolean.TRUE.equals(body.retired()))) {
+                    id,
+                    body.name().strip(),
+                    body.serial().strip(),
+                    kind(body),
+                    due,
+                    Boolean.TRUE.equals(body.retired()))) {
                 throw RefusedException.unknown("The shop has no instrument " + id);
             }
         } catch (DuplicateKeyException twice) {
@@ -70,6 +88,10 @@ class InstrumentsController {
         Problems problems = new Problems();
         shortName("name", body.name(), problems);
         shortName("serial", body.serial(), problems);
+        if (Word.parse(InstrumentKind.class, body.kind() == null ? "" : body.kind())
+                .isEmpty()) {
+            problems.add("kind", Problem.Code.WORD, "kind must be one of " + Word.choices(InstrumentKind.class));
+        }
         LocalDate due = null;
         if (problems.name("calibrationDue", body.calibrationDue())) {
             try {
@@ -83,6 +105,10 @@ class InstrumentsController {
         }
         problems.throwIfAny();
         return due;
+    }
+
+    private static InstrumentKind kind(InstrumentBody body) {
+        return Word.parse(InstrumentKind.class, body.kind()).orElseThrow();
     }
 
     private static void shortName(String field, String text, Problems problems) {

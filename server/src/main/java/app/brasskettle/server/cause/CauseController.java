@@ -4,6 +4,7 @@ import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.EvidenceTable;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.cause.FailureRanking;
+import app.brasskettle.core.jobs.GuardedEdits;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -15,6 +16,7 @@ import app.brasskettle.server.jobs.ClosedCauses;
 import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.problems.RefusedException;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
@@ -94,6 +96,15 @@ class CauseController {
             case "strike" -> {
                 kind = EventKind.EVIDENCE_STRUCK;
                 problems.name("reason", body.reason());
+                boolean guarded = Word.parse(Evidence.class, body.code() == null ? "" : body.code())
+                        .filter(GuardedEdits::guards)
+                        .isPresent();
+                if (guarded
+                        && People.of(who).role() != Role.LEAD
+                        && People.of(who).role() != Role.ADMIN) {
+                    throw RefusedException.guarded(
+                            "That piece holds a gate while it stands. A lead hand may strike it, with a reason");
+                }
             }
             case "restore" -> kind = EventKind.EVIDENCE_RESTORED;
             default -> problems.add("action", Problem.Code.WORD, "action must be one of add, strike, restore");

@@ -1,6 +1,7 @@
 package app.brasskettle.server.demo;
 
 import app.brasskettle.core.catalogue.WorksheetCatalogue;
+import app.brasskettle.core.testrecord.InstrumentKind;
 import app.brasskettle.core.triage.TriageLook;
 import app.brasskettle.core.triage.TriageLook.Ring;
 import app.brasskettle.core.triage.TriageLook.Shaft;
@@ -26,19 +27,21 @@ class DemoBenches {
     }
 
     void furnish(OffsetDateTime now) {
-        instrument("insulation tester, bench 1", "IT-2041", now.plusDays(210));
-        instrument("milliohm bridge, bench 1", "MB-118", now.plusDays(96));
-        instrument("milliohm bridge, bench 2", "MB-064", now.minusDays(40));
-        instrument("power analyser", "PA-7", now.plusDays(301));
-        instrument("vibration pen", "VP-3", now.plusDays(25));
+        instrument("insulation tester, bench 1", "IT-2041", InstrumentKind.INSULATION_TESTER, now.plusDays(210));
+        instrument("milliohm bridge, bench 1", "MB-118", InstrumentKind.MILLIOHM_BRIDGE, now.plusDays(96));
+        instrument("milliohm bridge, bench 2", "MB-064", InstrumentKind.MILLIOHM_BRIDGE, now.minusDays(40));
+        instrument("power analyser", "PA-7", InstrumentKind.POWER_ANALYSER, now.plusDays(301));
+        instrument("surge set", "SS-12", InstrumentKind.SURGE_SET, now.plusDays(140));
+        instrument("withstand set", "WS-5", InstrumentKind.WITHSTAND_SET, now.plusDays(77));
+        instrument("vibration pen", "VP-3", InstrumentKind.VIBRATION_METER, now.plusDays(25));
         look("P-001", Shaft.FREE, List.of(640.0, 655.0, 620.0), Ring.SETS, List.of(), now.minusMinutes(52));
         look("P-002", Shaft.FREE, List.of(8.4), Ring.SETS, List.of(Sight.WET), now.minusMinutes(50));
         look("P-003", Shaft.BINDS, List.of(210.0), Ring.SETS, List.of(Sight.DIRTY), now.minusMinutes(49));
         look("P-004", Shaft.ROUGH, List.of(1200.0, 1150.0), Ring.SETS, List.of(), now.minusMinutes(47));
     }
 
-    private void instrument(String name, String serial, OffsetDateTime due) {
-        instruments.add(name, serial, due.toLocalDate());
+    private void instrument(String name, String serial, InstrumentKind kind, OffsetDateTime due) {
+        instruments.add(name, serial, kind, due.toLocalDate());
     }
 
     private void look(String mark, Shaft shaft, List<Double> megohm, Ring ring, List<Sight> eye, OffsetDateTime at) {

@@ -7,10 +7,10 @@ import app.brasskettle.core.insulation.TestVoltage;
 import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.surge.SurgeLevel;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.worksheet.RecordReader;
 import app.brasskettle.server.instruments.SimulatedMotors;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobs.TestKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -45,8 +45,22 @@ class DemoReadings {
             case SINGLE_PHASE_WINDINGS -> motor.starting().windings();
             case STARTING_GEAR -> motor.starting().gear();
             case TESTER_PROOF -> throw new IllegalArgumentException("a proof of the tester reads no motor");
-            default -> RecordReader.read(kind.type(), told);
+            default -> RecordReader.read(kind.inputType(), told);
         };
+    }
+
+    /** The voltage a stand-in sets for a test, where its readings do not hold it. */
+    Optional<Double> appliedV(String tag, TestKind kind, int speed) {
+        if (!kind.notesVoltage()) {
+            return Optional.empty();
+        }
+        double ratedV = motors.of(tag, speed).rating().voltageV();
+        return Optional.of(
+                kind == TestKind.SURGE_COMPARISON
+                        ? book.rules()
+                                .surgePeakV(
+                                        ratedV, book.view(tag).windingState().state())
+                        : book.rules().insulationTestV(ratedV));
     }
 
     private static InsulationTest insulation(SimulatedMotor motor, Plate plate, Map<String, Object> told) {

@@ -1,6 +1,7 @@
 package app.brasskettle.server.demo;
 
-import app.brasskettle.core.jobs.TesterProof;
+import app.brasskettle.core.insulation.TesterProof;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.Person;
@@ -15,7 +16,6 @@ import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobView;
 import app.brasskettle.server.jobs.Receipt;
 import app.brasskettle.server.jobs.SheetKind;
-import app.brasskettle.server.jobs.TestKind;
 import app.brasskettle.server.photos.PhotoBook;
 import app.brasskettle.server.settings.SettingsStore;
 import app.brasskettle.server.settings.ShopSettings;
@@ -128,7 +128,7 @@ class DemoShop implements ApplicationRunner {
             accounts.setPin("lead", Optional.of(encoder.encode("1705")));
             settings.write(
                     0,
-                    ShopSettings.initial("Tarn Quay Motor Works").with("crowns"),
+                    ShopSettings.initial("Tarn Quay Motor Works").with("crowns").practising(),
                     "Sunniva Tarn",
                     now.minusDays(900));
             stories.forEach(this::tell);
@@ -229,7 +229,8 @@ class DemoShop implements ApplicationRunner {
                         speed,
                         Map.of(),
                         input,
-                        kind.judge(input, book.rules()),
+                        readings.appliedV(tag, kind, speed),
+                        Optional.empty(),
                         kind != TestKind.TESTER_PROOF,
                         Optional.empty(),
                         because.toString()),

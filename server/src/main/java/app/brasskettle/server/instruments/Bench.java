@@ -1,6 +1,7 @@
 package app.brasskettle.server.instruments;
 
-import app.brasskettle.core.energise.EnergiseGate;
+import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.worksheet.Phrase;
 import app.brasskettle.server.jobs.JobView;
 import app.brasskettle.server.problems.RefusedException;
 
@@ -26,19 +27,17 @@ final class Bench {
 
     /** High voltage may be put on. */
     static void highVoltage(JobView job) {
-        if (!job.highVoltage().open()) {
-            throw RefusedException.gated(
-                    "No high voltage: " + job.highVoltage().holding().get(0).sentence());
+        if (!job.highVoltage().permitted()) {
+            throw RefusedException.gated("High voltage is blocked: "
+                    + job.highVoltage().holding().get(0).sentence());
         }
     }
 
-    /** The motor may be put on power: on test power for a start, opened fully for what reads it running. */
-    static void power(JobView job, boolean testPowerIsEnough) {
-        boolean may = job.gate().state() == EnergiseGate.State.OPEN
-                || (testPowerIsEnough && job.gate().state() == EnergiseGate.State.TEST_POWER);
-        if (!may) {
-            throw RefusedException.gated(
-                    "Not on power: " + job.gate().holding().get(0).sentence());
+    /** The motor may be put on power for this test. */
+    static void power(JobView job, TestKind kind) {
+        if (!job.gate().mayRun(kind)) {
+            throw RefusedException.gated(Phrase.capital(job.gate().state().label()) + ": "
+                    + job.gate().holding().get(0).sentence());
         }
     }
 }

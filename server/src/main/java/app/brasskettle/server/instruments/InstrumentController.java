@@ -5,21 +5,20 @@ import app.brasskettle.core.instruments.InstrumentScript;
 import app.brasskettle.core.instruments.SimulatedMotor;
 import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.surge.SurgeRise;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.withstand.WithstandTest;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Person;
-import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobView;
-import app.brasskettle.server.jobs.TestKind;
-import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.runs.RunStore;
 import jakarta.annotation.PreDestroy;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.Authentication;
@@ -44,8 +43,8 @@ class InstrumentController {
     /** How long, and how many seconds of the instrument pass in one of the wall. */
     record RunBody(double seconds, double pace) {}
 
-    /** How fast, and for a held voltage how new the winding is and which voltage. */
-    record HighVoltageBody(double pace, String state, Boolean rotorFitted, Integer speed, String because) {}
+    /** How fast, at which speed of the motor, and for pulses whether the rotor is in and why they are repeated. */
+    record HighVoltageBody(double pace, Boolean rotorFitted, Integer speed, String because) {}
 
     private final SimulatedMotors motors;
     private final JobBook book;
@@ -58,9 +57,10 @@ class InstrumentController {
         this.book = book;
     }
 
+    /** After every voltage is off, which {@link RunsUnderWay} sees to first. */
     @PreDestroy
     void stop() {
-        clock.shutdownNow();
+        clock.shutdown();
     }
 
     @PostMapping(value = "/insulation-tester", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
@@ -70,6 +70,7 @@ class InstrumentController {
         problems.aboveTo("seconds", body.seconds(), 0, LONGEST_RUN_S, "s");
         problems.aboveTo("pace", body.pace(), 0, FASTEST, "");
         problems.throwIfAny();
+        book.mustPractise();
         JobView job = book.view(tag);
         Bench.leads(job);
         Bench.grounded(job);
@@ -77,6 +78,8 @@ class InstrumentController {
         double testV = book.rules().insulationTestV(motor.rating().voltageV());
         return play(
                 tag,
+                TestKind.INSULATION_RESISTANCE,
+                1,
                 InstrumentScript.insulation(motor, testV, body.seconds(), motors.device(tag)),
                 body.pace(),
                 person);
@@ -89,6 +92,8 @@ class InstrumentController {
         SimulatedMotor motor = ready(tag, body);
         return play(
                 tag,
+                TestKind.STEP_VOLTAGE,
+                1,
                 InstrumentScript.ramp(
                         motor, directV(motor, SurgeLevel.State.IN_SERVICE), RAMP_STEPS, motors.device(tag)),
                 body.pace(),
@@ -102,7 +107,9 @@ class InstrumentController {
         SimulatedMotor motor = ready(tag, body);
         return play(
                 tag,
-                InstrumentScript.hold(motor, directV(motor, state(body.state())), motors.device(tag)),
+                TestKind.WITHSTAND_RECORD,
+                1,
+                InstrumentScript.hold(motor, directV(motor, windingState(tag)), motors.device(tag)),
                 body.pace(),
                 person);
     }
@@ -112,11 +119,11 @@ class InstrumentController {
     SseEmitter pulses(@PathVariable String tag, @RequestBody HighVoltageBody body, Authentication who) {
         Person person = People.of(who);
         SimulatedMotor motor = ready(tag, body);
-        double top = book.rules().surgePeakV(motor.rating().voltageV(), state(body.state()));
+        double top = book.rules().surgePeakV(motor.rating().voltageV(), windingState(tag));
         SurgeRise rise = motor.surgeRise(top, PULSE_STEPS, Boolean.TRUE.equals(body.rotorFitted()));
         InstrumentScript script = InstrumentScript.pulses(rise, book.rules(), motors.device(tag));
         String because = body.because() == null || body.because().isBlank() ? "pulses repeated" : body.because();
-        return play(tag, script, body.pace(), person, ended -> {
+        return play(tag, TestKind.SURGE_RISE, 1, script, body.pace(), person, ended -> {
             int given = script.moments().size();
             if (!ended.aborted() && given > 1) {
                 SurgeRise kept = new SurgeRise(
@@ -125,23 +132,18 @@ class InstrumentController {
                         rise.pulses().subList(0, given));
                 book.addTest(
                         tag,
-                        JobBook.Test.of(
-                                TestKind.SURGE_RISE,
-                                Map.of(),
-                                kept,
-                                book.rules().surgeRise(kept),
-                                true,
-                                because),
+                        JobBook.Test.simulated(TestKind.SURGE_RISE, Map.of(), kept, Optional.empty(), because),
                         JobBook.Hand.of(person, null));
             }
         });
     }
 
-    /** Takes every voltage off that an instrument of this job has on; how many there were. */
+    /** Takes every voltage off that an instrument of this job has on, on whichever server, and says truly what became of it. */
     @PostMapping("/off")
-    Map<String, Integer> off(@PathVariable String tag) {
-        book.mustExist(tag);
-        return Map.of("stopped", runs.off(tag));
+    RunsUnderWay.TakenOff off(@PathVariable String tag) {
+        // First what is here, whatever the database does.
+        int here = runs.offHere(tag);
+        return runs.offEverywhere(book.id(tag), here);
     }
 
     /** The motor to be tested, once the gates say that it may be. */
@@ -149,15 +151,16 @@ class InstrumentController {
         Problems problems = new Problems();
         problems.aboveTo("pace", body.pace(), 0, FASTEST, "");
         problems.throwIfAny();
+        book.mustPractise();
         JobView job = book.view(tag);
         Bench.highVoltage(job);
         Bench.grounded(job);
         return motors.of(tag, body.speed() == null ? 1 : body.speed());
     }
 
-    private static SurgeLevel.State state(String word) {
-        return Word.parse(SurgeLevel.State.class, word == null ? "" : word)
-                .orElseThrow(() -> RefusedException.unknown("There is no state " + word));
+    /** How new the winding is, by the work on record. */
+    private SurgeLevel.State windingState(String tag) {
+        return book.view(tag).windingState().state();
     }
 
     private static double directV(SimulatedMotor motor, SurgeLevel.State state) {
@@ -167,26 +170,35 @@ class InstrumentController {
                 .dcV();
     }
 
-    private SseEmitter play(String tag, InstrumentScript script, double pace, Person person) {
-        return play(tag, script, pace, person, ended -> {});
+    private SseEmitter play(String tag, TestKind kind, int speed, InstrumentScript script, double pace, Person person) {
+        return play(tag, kind, speed, script, pace, person, ended -> {});
     }
 
     private SseEmitter play(
-            String tag, InstrumentScript script, double asked, Person person, Consumer<Instrument.Ended> done) {
+            String tag,
+            TestKind kind,
+            int speed,
+            InstrumentScript script,
+            double asked,
+            Person person,
+            Consumer<Instrument.Ended> done) {
         double pace = Math.max(1, asked);
-        AtomicReference<Stream> itself = new AtomicReference<>();
+        SimulatedInstrument instrument = new SimulatedInstrument(script, pace, clock);
+        // On record before it is on; whoever comes second is refused.
+        long run = runs.claim(new RunStore.Claim(
+                book.id(tag),
+                kind.word(),
+                speed,
+                "simulated " + kind.label().toLowerCase(Locale.ROOT),
+                instrument.simulated(),
+                pace,
+                person.displayName()));
         Stream stream = new Stream((long) (1000 * (script.lengthS() / pace + SPARE_S)), ended -> {
-            runs.ended(tag, itself.get());
-            // First what the discharge clock rests on, whatever becomes of the rest.
-            book.addEvent(
-                    tag,
-                    EventKind.VOLTAGE_APPLIED,
-                    Map.of("seconds", ended.seconds(), "pace", pace, "simulated", true),
-                    JobBook.Hand.of(person, null));
+            runs.ended(run, ended);
             done.accept(ended);
+            book.refresh(tag);
         });
-        itself.set(stream);
-        runs.began(tag, stream);
-        return stream.start(new SimulatedInstrument(script, pace, clock));
+        String key = runs.began(run, tag, stream);
+        return stream.start(instrument, new Stream.Begun(run, key));
     }
 }

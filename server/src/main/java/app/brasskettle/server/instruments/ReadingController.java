@@ -6,20 +6,21 @@ import app.brasskettle.core.instruments.Severity;
 import app.brasskettle.core.instruments.SimulatedMotor;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.resistance.Pair;
-import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.People;
-import app.brasskettle.server.jobs.EventKind;
+import app.brasskettle.server.access.Person;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobView;
-import app.brasskettle.server.jobs.TestKind;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.runs.RunStore;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.security.core.Authentication;
@@ -38,14 +39,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/jobs/{tag}/instruments")
 class ReadingController {
 
-    private static final double SURGE_SECONDS = 15;
+    private static final double NO_SECONDS = 0;
     private static final double FASTEST = 600;
 
     /** What the simulated bridge and thermometer show; a pair that reads open says so. */
     record Bridge(Map<String, String> terminalOhms, double windingTemperatureC) {}
 
     /** How to surge. */
-    record SurgeBody(boolean rotorFitted, String state, double pace, String because, Integer speed) {}
+    record SurgeBody(boolean rotorFitted, Double rotorAngleDegrees, double pace, String because, Integer speed) {}
 
     /** A fault a simulated motor can have. */
     record FaultWord(String word, String spoken) {}
@@ -60,15 +61,19 @@ class ReadingController {
 
     private final SimulatedMotors motors;
     private final JobBook book;
+    private final RunsUnderWay runs;
 
-    ReadingController(SimulatedMotors motors, JobBook book) {
+    ReadingController(SimulatedMotors motors, JobBook book, RunsUnderWay runs) {
+        this.runs = runs;
         this.motors = motors;
         this.book = book;
     }
 
     @PostMapping("/bridge")
-    Bridge bridge(@PathVariable String tag, @RequestParam(defaultValue = "1") int speed) {
+    Bridge bridge(@PathVariable String tag, @RequestParam(defaultValue = "1") int speed, Authentication who) {
+        book.mustPractise();
         Bench.leads(book.view(tag));
+        shown(tag, TestKind.WINDING_RESISTANCE, speed, People.of(who), 1, NO_SECONDS);
         SimulatedMotor motor = motors.of(tag, speed);
         Map<Pair, Double> read = motor.terminalOhms();
         Map<String, String> texts = new LinkedHashMap<>();
@@ -81,19 +86,41 @@ class ReadingController {
     /** Readings for the form of a test, as an instrument would show them; what needs power asks the gate first. */
     @PostMapping("/readings/{kind}")
     Map<String, Object> readings(
-            @PathVariable String tag, @PathVariable String kind, @RequestParam(defaultValue = "1") int speed) {
+            @PathVariable String tag,
+            @PathVariable String kind,
+            @RequestParam(defaultValue = "1") int speed,
+            Authentication who) {
+        book.mustPractise();
         TestKind test = Word.parse(TestKind.class, kind)
                 .orElseThrow(() -> RefusedException.unknown("The bench has no test called " + kind));
         JobView job = book.view(tag);
-        Bench.leads(job);
-        if (test.further().filter(k -> k.powered()).isPresent()) {
-            Bench.power(job, test == TestKind.START_LOG);
+        boolean connected = job.gate().leads().mayConnect();
+        if (test.powered()) {
+            Bench.power(job, test);
+        } else if (!connected) {
+            Bench.leads(job);
         }
-        return test == TestKind.BEARING_SEATS
+        Map<String, Object> shown = test == TestKind.BEARING_SEATS
                 ? SimulatedReadings.seats(
                         book.plate(tag).flatMap(Plate::details).orElseThrow(ReadingController::noBearings),
                         motors.of(tag, speed))
                 : SimulatedReadings.of(test, motors.of(tag, speed));
+        shown(tag, test, speed, People.of(who), 1, NO_SECONDS);
+        return shown;
+    }
+
+    /** What a stand-in showed is remembered: whatever is recorded of this test next is simulated, whoever sends it. */
+    private void shown(String tag, TestKind kind, int speed, Person person, double pace, double seconds) {
+        runs.readAtOnce(
+                new RunStore.Claim(
+                        book.id(tag),
+                        kind.word(),
+                        speed,
+                        "simulated " + kind.label().toLowerCase(Locale.ROOT),
+                        true,
+                        pace,
+                        person.displayName()),
+                seconds);
     }
 
     private static RefusedException noBearings() {
@@ -106,31 +133,42 @@ class ReadingController {
             @RequestBody SurgeBody body,
             @RequestHeader(value = "Idempotency-Key", required = false) String key,
             Authentication who) {
-        Bench.highVoltage(book.view(tag));
-        SurgeLevel.State state = Word.parse(SurgeLevel.State.class, body.state())
-                .orElseThrow(() -> RefusedException.unknown("There is no state " + body.state()));
+        book.mustPractise();
+        JobView job = book.view(tag);
+        Bench.highVoltage(job);
+        Bench.grounded(job);
         int speed = body.speed() == null ? 1 : body.speed();
         SimulatedMotor motor = motors.of(tag, speed);
-        SurgeSet set = motor.surge(book.rules().surgePeakV(motor.rating().voltageV(), state), body.rotorFitted());
+        double peakV = book.rules()
+                .surgePeakV(motor.rating().voltageV(), job.windingState().state());
+        SurgeSet set = motor.surge(
+                peakV,
+                body.rotorFitted(),
+                Optional.ofNullable(body.rotorAngleDegrees()).filter(a -> body.rotorFitted()));
         JobBook.Hand hand = JobBook.Hand.of(People.of(who), key);
-        book.addTest(
+        double pace = Math.max(1, Math.min(FASTEST, body.pace()));
+        if (book.madeBefore(hand).isEmpty()) {
+            shown(
+                    tag,
+                    TestKind.SURGE_COMPARISON,
+                    speed,
+                    hand.person(),
+                    pace,
+                    TestKind.SURGE_COMPARISON.voltageSeconds(set));
+        }
+        return book.addTest(
                 tag,
                 new JobBook.Test(
                         TestKind.SURGE_COMPARISON,
                         speed,
-                        Map.of("state", state.word()),
+                        Map.of(),
                         set,
-                        book.rules().surge(set),
+                        Optional.of(peakV),
+                        Optional.empty(),
                         true,
                         Optional.empty(),
                         body.because() == null ? "" : body.because().strip()),
                 hand);
-        double pace = Math.max(1, Math.min(FASTEST, body.pace()));
-        return book.addEvent(
-                tag,
-                EventKind.VOLTAGE_APPLIED,
-                Map.of("seconds", SURGE_SECONDS, "pace", pace, "simulated", true),
-                JobBook.Hand.of(hand.person(), null));
     }
 
     /** Faults this job's motor can have. */

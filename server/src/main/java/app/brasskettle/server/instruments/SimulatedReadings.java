@@ -13,7 +13,7 @@ import app.brasskettle.core.run.RunWatch;
 import app.brasskettle.core.run.StartLog;
 import app.brasskettle.core.singlephase.SinglePhaseWindings;
 import app.brasskettle.core.singlephase.StartingGear;
-import app.brasskettle.server.jobs.TestKind;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.server.problems.RefusedException;
 import java.math.BigDecimal;
 import java.math.MathContext;

@@ -5,7 +5,7 @@ import java.util.function.Consumer;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
- * A run of an instrument as server-sent events: {@code reading}, {@code progress}, and last {@code ended}. When nobody listens
+ * A run of an instrument as server-sent events: {@code reading}, {@code progress}, and last {@code ended}; before all of them {@code begun}. When nobody listens
  * any more the run is aborted, so that no voltage stays on behind a closed page; however it ends, {@code off} hears of it first,
  * since time under voltage starts the discharge clock.
  */
@@ -24,8 +24,12 @@ final class Stream implements Instrument.Listener {
         out.onTimeout(this::abort);
     }
 
-    /** Starts {@code instrument}; what it tells comes out of the answer. */
-    SseEmitter start(Instrument instrument) {
+    /** The run under way: its number, and the key by which it is taken off without signing in. */
+    record Begun(long run, String off) {}
+
+    /** Starts {@code instrument}; what it tells comes out of the answer, first how to take its voltage off. */
+    SseEmitter start(Instrument instrument, Begun begun) {
+        send("begun", begun);
         run = instrument.start(this);
         if (unwanted) {
             run.abort();

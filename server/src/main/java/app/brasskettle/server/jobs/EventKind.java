@@ -5,6 +5,7 @@ import app.brasskettle.core.worksheet.Word;
 /** What is done on a job by name, at a moment. */
 public enum EventKind implements Word {
     LOCKED_OUT,
+    LOCK_OUT_ENDED,
     VOLTAGE_APPLIED,
     DISCHARGE_PROVED,
     ISOLATED,
@@ -23,7 +24,9 @@ public enum EventKind implements Word {
     RESUMED,
     LEFT,
     CAME_BACK,
-    GATE_OPENED,
+    LIMIT_WAIVED,
+    CONTRADICTION_SETTLED,
+    EDIT_REASONED,
     OVERRULED,
     RUN_RELEASED,
     PART_REFITTED,

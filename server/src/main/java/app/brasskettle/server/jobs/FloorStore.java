@@ -57,7 +57,7 @@ class FloorStore {
                             r.getString("next_action"),
                             r.getString("next_step"),
                             r.getString("worst"),
-                            r.getString("gate"),
+                            r.getString("gate_now"),
                             r.getString("urgency"),
                             Optional.ofNullable(r.getObject("promised_at", OffsetDateTime.class)),
                             hours,
@@ -103,7 +103,8 @@ class FloorStore {
                     " and (%s) %s (select %s from job where tag = :after)".formatted(order, gone ? "<" : ">", order));
         }
         return """
-                select job.*, extract(epoch from coalesce(left_at, now()) - received_at) / 3600 as hours,
+                select job.*, case when gate_until <= now() then 'blocked' else gate end as gate_now,
+                  extract(epoch from coalesce(left_at, now()) - received_at) / 3600 as hours,
                   (select min(p.id) from photo p where p.job_id = job.id and p.removed_because is null) as photo
                 from job where %s order by %s limit %d""".formatted(where, gone ? "left_at desc, id desc" : order, PAGE);
     }

@@ -1,20 +1,27 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.jobs.GuardedEdits;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateDetails;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.rules.ShopRules;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.server.access.Person;
+import app.brasskettle.server.access.Role;
 import app.brasskettle.server.calibration.InstrumentStore;
 import app.brasskettle.server.calibration.ShopInstrument;
 import app.brasskettle.server.customers.CustomerStore;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.runs.RunRow;
+import app.brasskettle.server.runs.RunStore;
 import app.brasskettle.server.settings.SettingsStore;
+import java.time.Instant;
 import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,6 +46,7 @@ public class JobBook {
     private final SettingsStore settings;
     private final InstrumentStore instruments;
     private final ClosedCauses closed;
+    private final RunStore runs;
 
     JobBook(
             JobStore store,
@@ -48,7 +56,9 @@ public class JobBook {
             CustomerStore customers,
             SettingsStore settings,
             InstrumentStore instruments,
-            ClosedCauses closed) {
+            ClosedCauses closed,
+            RunStore runs) {
+        this.runs = runs;
         this.closed = closed;
         this.instruments = instruments;
         this.customers = customers;
@@ -71,26 +81,34 @@ public class JobBook {
         }
     }
 
-    /** A test to record. */
+    /**
+     * A test to record.
+     *
+     * @param kind which test
+     * @param speed 1 or 2
+     * @param typed its readings as typed; empty where they are traces
+     * @param input its readings
+     * @param appliedV the voltage it was taken at, where its readings do not hold it
+     * @param instrument the instrument of the shop's list that read it
+     * @param simulated true when the server itself had one of its stand-ins read it
+     * @param takenBefore why it is entered now although it was taken before; empty where it is taken now
+     * @param because why it is repeated, where it is
+     */
     public record Test(
             TestKind kind,
             int speed,
             Map<String, Object> typed,
             Record input,
-            Object result,
-            boolean simulated,
+            Optional<Double> appliedV,
             Optional<Long> instrument,
+            boolean simulated,
+            Optional<String> takenBefore,
             String because) {
 
-        /** A test at the first speed by no instrument of the shop's list. */
-        public static Test of(
-                TestKind kind,
-                Map<String, Object> typed,
-                Record input,
-                Object result,
-                boolean simulated,
-                String because) {
-            return new Test(kind, 1, typed, input, result, simulated, Optional.empty(), because);
+        /** A test that a stand-in read at the first speed. */
+        public static Test simulated(
+                TestKind kind, Map<String, Object> typed, Record input, Optional<Double> appliedV, String because) {
+            return new Test(kind, 1, typed, input, appliedV, Optional.empty(), true, Optional.empty(), because);
         }
     }
 
@@ -140,6 +158,26 @@ public class JobBook {
         if (!repeated(hand)) {
             finish(row, hand, what, change.get());
         }
+    }
+
+    /** Number of a job, by which other rooms keep what belongs to it. */
+    @Transactional(readOnly = true)
+    public long id(String tag) {
+        return store.byTag(tag).orElseThrow(() -> unknown(tag)).id();
+    }
+
+    /** Refuses where the product's stand-ins are off. */
+    public void mustPractise() {
+        if (!settings.current().standIns()) {
+            throw RefusedException.gated("Simulated instruments are off in this shop");
+        }
+    }
+
+    /** Computes a job's row for the floor anew, after something outside this room changed. */
+    @Transactional
+    public JobView refresh(String tag) {
+        lock(tag);
+        return summarise(tag);
     }
 
     /** The rules by which this shop judges. */
@@ -194,6 +232,17 @@ public class JobBook {
      */
     @Transactional
     public JobView writeSheet(String tag, SheetKind kind, int seen, Map<String, Object> typed, Hand hand) {
+        return writeSheet(tag, kind, seen, typed, "", hand);
+    }
+
+    /**
+     * The same with a reason, which a lead hand gives for a change that would lift what holds a gate.
+     *
+     * @throws RefusedException when such a change comes from anybody else, or without a reason
+     */
+    @Transactional
+    public JobView writeSheet(
+            String tag, SheetKind kind, int seen, Map<String, Object> typed, String because, Hand hand) {
         Record read = TypedInput.read(kind.type(), typed).input();
         JobRow row = lock(tag);
         RecordedJob job = load(row);
@@ -206,10 +255,11 @@ public class JobBook {
         Map<String, Object> whole = old.filter(o -> o.version() != seen)
                 .map(o -> merged(row.id(), kind, seen, o, typed))
                 .orElse(typed);
-        if (whole != typed) {
-            TypedInput.read(kind.type(), whole);
-        }
-        store.writeSheet(row.id(), kind, version + 1, whole, hand.name(), hand.at());
+        Record after =
+                whole == typed ? read : TypedInput.read(kind.type(), whole).input();
+        old.ifPresent(
+                o -> guard(row, kind, TypedInput.read(kind.type(), o.typed()).input(), after, because, hand));
+        store.writeSheet(row.id(), kind, version + 1, whole, false, hand.name(), hand.at());
         if (opens && !job.opened()) {
             store.addEvent(row.id(), EventKind.WORKED, Map.of("work", "opened"), hand.name(), hand.at());
         }
@@ -223,6 +273,24 @@ public class JobBook {
         return summarise(tag);
     }
 
+    /** What was is not undone by editing: such a change is a lead hand's, with a reason that stays on record. */
+    private void guard(JobRow row, SheetKind kind, Record before, Record after, String because, Hand hand) {
+        List<String> undone = GuardedEdits.of(before, after);
+        if (undone.isEmpty()) {
+            return;
+        }
+        boolean lead = hand.person().role() == Role.LEAD || hand.person().role() == Role.ADMIN;
+        if (!lead || because == null || because.isBlank()) {
+            throw RefusedException.guarded(undone.get(0) + ". A lead hand may do that, with a reason");
+        }
+        store.addEvent(
+                row.id(),
+                EventKind.EDIT_REASONED,
+                Map.of("sheet", kind.word(), "undone", undone, "reason", because.strip()),
+                hand.name(),
+                hand.at());
+    }
+
     private Map<String, Object> merged(
             long jobId, SheetKind kind, int seen, JobRow.SheetRow theirs, Map<String, Object> mine) {
         Map<String, Object> before =
@@ -234,35 +302,39 @@ public class JobBook {
         return outcome.merged();
     }
 
-    /** Records a test, superseding the one that stood. */
+    /**
+     * Records a test, superseding the one that stood, together with the time it held voltage on the winding.
+     *
+     * @throws InvalidInputException when it does not fit the motor, the instrument or the record
+     * @throws RefusedException when its gate does not allow it and it is not entered as taken before
+     */
     @Transactional
     public JobView addTest(String tag, Test test, Hand hand) {
         JobRow row = lock(tag);
         if (repeated(hand)) {
             return view(tag);
         }
-        boolean repeat = load(row).standing(test.kind(), test.speed()).isPresent();
-        if (repeat && test.because().isBlank()) {
-            throw new InvalidInputException(List.of(new Problem(
-                    "because",
-                    Problem.Code.MISSING,
-                    "Say in a word why the test is repeated; the first one stays visible")));
+        RecordedJob job = load(row);
+        Optional<RunRow> run = TestEntry.run(job, test);
+        TestEntry entry = new TestEntry(job, test, run, instrument(test), settings.current());
+        entry.check(JobClock.seconds(hand.at()));
+        long id = testStore.addTest(row.id(), entry.row(hand));
+        run.ifPresent(r -> runs.use(r.id(), id));
+        double seconds = entry.voltageSeconds();
+        if (seconds > 0) {
+            store.addEvent(
+                    row.id(),
+                    EventKind.VOLTAGE_APPLIED,
+                    Map.of("seconds", seconds, "pace", 1, "test", test.kind().word()),
+                    hand.name(),
+                    hand.at());
         }
-        testStore.addTest(
-                row.id(),
-                new TestStore.NewTest(
-                        test.kind(),
-                        test.speed(),
-                        test.typed(),
-                        test.input(),
-                        test.result(),
-                        test.simulated(),
-                        test.instrument().map(this::reading),
-                        repeat ? test.because() : "first test",
-                        hand.name(),
-                        hand.at()));
-        finish(row, hand, "tested " + JobRow.TestRow.key(test.kind(), test.speed()), test.result());
+        finish(row, hand, "tested " + JobRow.TestRow.key(test.kind(), test.speed()), entry.result());
         return summarise(tag);
+    }
+
+    private Optional<JobRow.Instrument> instrument(Test test) {
+        return test.instrument().map(this::reading);
     }
 
     /** Records something done by name. */
@@ -272,8 +344,16 @@ public class JobBook {
         if (repeated(hand)) {
             return view(tag);
         }
-        if (kind == EventKind.WORKED && "opened".equals(detail.get("work"))) {
-            Opening.mayOpen(load(row));
+        if (kind == EventKind.WORKED) {
+            RecordedJob job = load(row);
+            boolean opens = "opened".equals(detail.get("work"));
+            // A motor for hazardous areas is washed, dried, dipped and put together only where it may be opened.
+            if (opens || job.plate().filter(Plate::explosionProtected).isPresent()) {
+                Opening.mayOpen(job);
+            }
+            if (job.runs.stream().anyMatch(r -> r.endedAt().isEmpty())) {
+                throw RefusedException.gated("Voltage is on: nobody works on it now");
+            }
         }
         store.addEvent(row.id(), kind, detail, hand.name(), hand.at());
         finish(row, hand, kind.word(), detail);
@@ -296,7 +376,7 @@ public class JobBook {
                 .filter(i -> !i.retired())
                 .orElseThrow(() -> new InvalidInputException(List.of(new Problem(
                         "instrument", Problem.Code.UNKNOWN, "instrument " + id + " is none of the shop's in use"))));
-        return new JobRow.Instrument(instrument.name(), instrument.calibrationDue());
+        return new JobRow.Instrument(instrument.name(), instrument.kind(), instrument.calibrationDue());
     }
 
     private boolean repeated(Hand hand) {
@@ -333,9 +413,14 @@ public class JobBook {
                 reading.next().step(),
                 reading.worst().verdict().word(),
                 reading.gate().state().word(),
+                reading.gate().validUntil().map(JobBook::time),
                 job.mark(),
                 plate.map(JobBook::words).orElse(""));
         return JobViews.of(job.at(store.byTag(tag).orElseThrow()), reading, now);
+    }
+
+    private static OffsetDateTime time(double seconds) {
+        return OffsetDateTime.ofInstant(Instant.ofEpochMilli(Math.round(1000 * seconds)), ZoneOffset.UTC);
     }
 
     /** What a plate adds to what a job is found by. */
@@ -354,6 +439,8 @@ public class JobBook {
                 store.sheets(row.id()),
                 testStore.tests(row.id()),
                 store.events(row.id()),
+                runs.of(row.id()),
+                store.versions(row.id(), SheetKind.PLATE),
                 store.photographed(row.id()),
                 settings.current(),
                 closed.counts(),

@@ -24,7 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 class JobController {
 
     /** A sheet as its writer typed it, with the version they saw. */
-    record SheetBody(int version, Map<String, Object> typed) {}
+    record SheetBody(int version, Map<String, Object> typed, String because) {}
 
     private final JobBook book;
     private final AccountStore accounts;
@@ -63,6 +63,7 @@ class JobController {
                 sheet,
                 body.version(),
                 Spelling.of(sheet.type(), body.typed() == null ? Map.of() : body.typed(), accounts.units(who)),
+                body.because(),
                 JobBook.Hand.of(person, null));
     }
 

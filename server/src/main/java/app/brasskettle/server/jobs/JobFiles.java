@@ -1,6 +1,10 @@
 package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.quantity.TypedInput;
+import app.brasskettle.core.testrecord.InstrumentKind;
+import app.brasskettle.core.testrecord.Judging;
+import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -23,6 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class JobFiles {
 
     private static final int MOST_ROWS = 5000;
+    private static final int CLOCKS_APART_MINUTES = 5;
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_INSTRUMENT = 80;
     private static final String TAG = "[A-Z]{2}-[0-9]{4,12}";
@@ -104,7 +109,14 @@ public class JobFiles {
                     t.input(),
                     t.result(),
                     t.simulated(),
+                    t.origin().word(),
+                    t.originNote(),
+                    t.appliedV().orElse(null),
                     t.instrument().map(JobRow.Instrument::name).orElse(null),
+                    t.instrument()
+                            .flatMap(JobRow.Instrument::kind)
+                            .map(Word::word)
+                            .orElse(null),
                     t.instrument().map(JobRow.Instrument::calibrationDue).orElse(null),
                     reasons.getOrDefault(t.key(), ""),
                     t.by(),
@@ -157,11 +169,11 @@ public class JobFiles {
     private void fill(long id, JobFile file) {
         for (JobFile.Sheet s : file.sheets()) {
             SheetKind kind = Word.parse(SheetKind.class, s.kind()).orElseThrow();
-            store.writeSheet(id, kind, 1, s.typed(), s.by(), s.at());
+            store.writeSheet(id, kind, 1, s.typed(), true, s.by(), s.at());
         }
         for (JobFile.Test t : file.tests()) {
             TestKind kind = Word.parse(TestKind.class, t.kind()).orElseThrow();
-            Record input = RecordReader.read(kind.type(), t.input());
+            Record input = RecordReader.read(kind.inputType(), t.input());
             String because = t.because().isBlank() ? "as in the file" : t.because();
             testStore.addTest(
                     id,
@@ -170,17 +182,24 @@ public class JobFiles {
                             speed(t),
                             t.typed(),
                             input,
-                            kind.judge(input, book.rules()),
-                            t.simulated(),
+                            Judging.of(kind, input, book.rules()).result(),
+                            // Whatever a file says of itself, here it is history from elsewhere.
+                            Origin.FILE,
+                            t.simulated() ? "simulated there" : "",
+                            Optional.ofNullable(t.appliedV()),
                             Optional.ofNullable(t.instrument())
-                                    .map(name -> new JobRow.Instrument(name, t.calibrationDue())),
+                                    .map(name -> new JobRow.Instrument(name, instrumentKind(t), t.calibrationDue())),
                             because,
                             t.by(),
                             t.at()));
         }
         for (JobFile.Event e : file.events()) {
-            store.addEvent(id, Word.parse(EventKind.class, e.kind()).orElseThrow(), e.detail(), e.by(), e.at());
+            store.addEvent(id, Word.parse(EventKind.class, e.kind()).orElseThrow(), e.detail(), true, e.by(), e.at());
         }
+    }
+
+    private static Optional<InstrumentKind> instrumentKind(JobFile.Test t) {
+        return Optional.ofNullable(t.instrumentKind()).flatMap(k -> Word.parse(InstrumentKind.class, k));
     }
 
     private static int speed(JobFile.Test t) {
@@ -267,6 +286,9 @@ public class JobFiles {
         problems.present(at + ".typed", t.typed());
         problems.present(at + ".because", t.because());
         problems.whole(at + ".speed", speed(t), 1, 2, "");
+        if (t.appliedV() != null) {
+            problems.positive(at + ".appliedV", t.appliedV(), "V");
+        }
         if (t.instrument() != null
                 && problems.name(at + ".instrument", t.instrument())
                 && problems.present(at + ".calibrationDue", t.calibrationDue())
@@ -278,7 +300,7 @@ public class JobFiles {
         }
         Optional<TestKind> kind = kind(TestKind.class, t.kind(), at, problems);
         if (kind.isPresent() && problems.present(at + ".input", t.input())) {
-            inner(at + ".input", problems, () -> RecordReader.read(kind.get().type(), t.input()));
+            inner(at + ".input", problems, () -> RecordReader.read(kind.get().inputType(), t.input()));
         }
     }
 
@@ -303,7 +325,8 @@ public class JobFiles {
         if (problems.name(at + ".by", by) && by.length() > LONGEST_NAME) {
             problems.add(at + ".by", Problem.Code.RANGE, at + ".by has at most " + LONGEST_NAME + " characters");
         }
-        if (problems.present(at + ".at", when) && when.isAfter(now.plusDays(1))) {
+        // Two clocks may differ by minutes; a date that lies ahead would make what it signs younger than it is.
+        if (problems.present(at + ".at", when) && when.isAfter(now.plusMinutes(CLOCKS_APART_MINUTES))) {
             problems.add(at + ".at", Problem.Code.RANGE, at + ".at lies in the future");
         }
     }

@@ -2,6 +2,10 @@ package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.quantity.Spelling;
 import app.brasskettle.core.quantity.UnitSystem;
+import app.brasskettle.core.testrecord.InstrumentKind;
+import app.brasskettle.core.testrecord.InstrumentUsed;
+import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.testrecord.TestKind;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -55,8 +59,14 @@ record JobRow(
                 left);
     }
 
+    /** A name as it is shown: one that a file brought is no account of this shop, whatever it is called. */
+    static String signed(String by, boolean imported) {
+        return imported ? by + " (in the file)" : by;
+    }
+
     /** A sheet as stored. */
-    record SheetRow(SheetKind kind, int version, Map<String, Object> typed, String by, OffsetDateTime at) {
+    record SheetRow(
+            SheetKind kind, int version, Map<String, Object> typed, boolean imported, String by, OffsetDateTime at) {
 
         /** What was typed with every unit written out; a bare figure in the store is a metric one. */
         Map<String, Object> spelt() {
@@ -76,7 +86,9 @@ record JobRow(
             Map<String, Object> typed,
             Map<String, Object> input,
             Map<String, Object> result,
-            boolean simulated,
+            Origin origin,
+            String originNote,
+            Optional<Double> appliedV,
             Optional<Instrument> instrument,
             String by,
             OffsetDateTime at,
@@ -95,13 +107,22 @@ record JobRow(
         boolean stands() {
             return supersededBy.isEmpty();
         }
+
+        boolean simulated() {
+            return origin == Origin.SIMULATED;
+        }
     }
 
-    /** The instrument that read a test, and until when it was calibrated then. */
-    public record Instrument(String name, LocalDate calibrationDue) {}
+    /** The instrument that read a test, what it is, and until when it was calibrated then. */
+    public record Instrument(String name, Optional<InstrumentKind> kind, LocalDate calibrationDue) {
+
+        InstrumentUsed used(OffsetDateTime at) {
+            return new InstrumentUsed(name, kind, calibrationDue.isBefore(at.toLocalDate()), calibrationDue.toString());
+        }
+    }
 
     /** An event as stored. */
-    record EventRow(EventKind kind, Map<String, Object> detail, String by, OffsetDateTime at) {
+    record EventRow(EventKind kind, Map<String, Object> detail, boolean imported, String by, OffsetDateTime at) {
 
         String text(String name) {
             Object value = detail.get(name);

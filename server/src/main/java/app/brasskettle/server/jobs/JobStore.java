@@ -180,11 +180,12 @@ class JobStore {
             String step,
             String worst,
             String gate,
+            Optional<OffsetDateTime> gateUntil,
             Optional<String> mark,
             String find) {
         db.sql("""
                 update job set version = version + 1, motor = :motor, station = :station, next_action = :action,
-                  next_step = :step, worst = :worst, gate = :gate, mark = coalesce(:mark, mark),
+                  next_step = :step, worst = :worst, gate = :gate, gate_until = :gateUntil, mark = coalesce(:mark, mark),
                   find_by = lower(concat_ws(' ', tag, customer, machine, complaint, mark, :find::text))
                 where id = :id""")
                 .param("motor", motor)
@@ -193,6 +194,7 @@ class JobStore {
                 .param("step", step)
                 .param("worst", worst)
                 .param("gate", gate)
+                .param("gateUntil", gateUntil.orElse(null), Types.TIMESTAMP_WITH_TIMEZONE)
                 .param("mark", mark.orElse(null), Types.VARCHAR)
                 .param("find", find)
                 .param("id", jobId)
@@ -202,12 +204,7 @@ class JobStore {
     List<JobRow.SheetRow> sheets(long jobId) {
         return db.sql("select * from job_sheet where job_id = :id order by kind")
                 .param("id", jobId)
-                .query((row, n) -> new JobRow.SheetRow(
-                        Word.parse(SheetKind.class, row.getString("kind")).orElseThrow(),
-                        row.getInt("version"),
-                        json.stored(row.getString("typed")),
-                        row.getString("written_by"),
-                        row.getObject("written_at", OffsetDateTime.class)))
+                .query(this::sheet)
                 .list();
     }
 
@@ -222,21 +219,54 @@ class JobStore {
                 .map(json::stored);
     }
 
+    /** Every version of a sheet, the one that stands last. */
+    List<JobRow.SheetRow> versions(long jobId, SheetKind kind) {
+        return db.sql("""
+                        select kind, version, typed, imported, written_by, written_at from job_sheet_past
+                        where job_id = :id and kind = :kind
+                        union all
+                        select kind, version, typed, imported, written_by, written_at from job_sheet
+                        where job_id = :id and kind = :kind
+                        order by version""")
+                .param("id", jobId)
+                .param("kind", kind.word())
+                .query(this::sheet)
+                .list();
+    }
+
+    private JobRow.SheetRow sheet(ResultSet row, int n) throws SQLException {
+        return new JobRow.SheetRow(
+                Word.parse(SheetKind.class, row.getString("kind")).orElseThrow(),
+                row.getInt("version"),
+                json.stored(row.getString("typed")),
+                row.getBoolean("imported"),
+                row.getString("written_by"),
+                row.getObject("written_at", OffsetDateTime.class));
+    }
+
     /** Writes a sheet; what stood there is kept beside it. */
-    void writeSheet(long jobId, SheetKind kind, int version, Map<String, Object> typed, String by, OffsetDateTime at) {
+    void writeSheet(
+            long jobId,
+            SheetKind kind,
+            int version,
+            Map<String, Object> typed,
+            boolean imported,
+            String by,
+            OffsetDateTime at) {
         db.sql("""
-                insert into job_sheet_past (job_id, kind, version, typed, written_by, written_at)
-                select job_id, kind, version, typed, written_by, written_at from job_sheet
+                insert into job_sheet_past (job_id, kind, version, typed, imported, written_by, written_at)
+                select job_id, kind, version, typed, imported, written_by, written_at from job_sheet
                 where job_id = :id and kind = :kind""").param("id", jobId).param("kind", kind.word()).update();
         db.sql("""
-                insert into job_sheet (job_id, kind, version, typed, written_by, written_at)
-                values (:id, :kind, :version, :typed::jsonb, :by, :at)
+                insert into job_sheet (job_id, kind, version, typed, imported, written_by, written_at)
+                values (:id, :kind, :version, :typed::jsonb, :imported, :by, :at)
                 on conflict (job_id, kind) do update set version = excluded.version, typed = excluded.typed,
-                  written_by = excluded.written_by, written_at = excluded.written_at""")
+                  imported = excluded.imported, written_by = excluded.written_by, written_at = excluded.written_at""")
                 .param("id", jobId)
                 .param("kind", kind.word())
                 .param("version", version)
                 .param("typed", json.text(typed))
+                .param("imported", imported)
                 .param("by", by)
                 .param("at", at)
                 .update();
@@ -248,6 +278,7 @@ class JobStore {
                 .query((row, n) -> new JobRow.EventRow(
                         Word.parse(EventKind.class, row.getString("kind")).orElseThrow(),
                         json.stored(row.getString("detail")),
+                        row.getBoolean("imported"),
                         row.getString("done_by"),
                         row.getObject("done_at", OffsetDateTime.class)))
                 .list();
@@ -263,9 +294,16 @@ class JobStore {
     }
 
     void addEvent(long jobId, EventKind kind, Map<String, Object> detail, String by, OffsetDateTime at) {
+        addEvent(jobId, kind, detail, false, by, at);
+    }
+
+    /** Adds an event; one that a file brought is history and acts on nothing here. */
+    void addEvent(
+            long jobId, EventKind kind, Map<String, Object> detail, boolean imported, String by, OffsetDateTime at) {
         db.sql("""
-                insert into job_event (job_id, kind, detail, done_by, done_at)
-                values (:id, :kind, :detail::jsonb, :by, :at)""")
+                insert into job_event (job_id, kind, detail, imported, done_by, done_at)
+                values (:id, :kind, :detail::jsonb, :imported, :by, :at)""")
+                .param("imported", imported)
                 .param("id", jobId)
                 .param("kind", kind.word())
                 .param("detail", json.text(detail))

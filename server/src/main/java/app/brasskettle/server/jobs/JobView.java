@@ -2,6 +2,8 @@ package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.cause.FailureRanking;
+import app.brasskettle.core.charts.InsulationCurve;
+import app.brasskettle.core.charts.TestLines;
 import app.brasskettle.core.choice.ChoiceReading;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.HighVoltageGate;
@@ -16,11 +18,16 @@ import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.nameplate.PlateReading;
 import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.resistance.ResistanceTest;
+import app.brasskettle.core.surge.SurgeOutcome;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.teardown.OpeningGate;
+import app.brasskettle.core.testrecord.Caveat;
+import app.brasskettle.core.testrecord.JudgedTest;
+import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.WindingResult;
+import app.brasskettle.core.work.WindingState;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
@@ -33,7 +40,9 @@ public record JobView(
         JobReading.Next next,
         Judgement worst,
         EnergiseGate gate,
+        List<String> plateChanges,
         HighVoltageGate highVoltage,
+        WindingState windingState,
         Optional<Discharge> discharge,
         List<LedgerEntry> ledger,
         Map<String, Sheet> sheets,
@@ -94,7 +103,7 @@ public record JobView(
             String by,
             OffsetDateTime at,
             String step,
-            boolean simulated,
+            Origin origin,
             boolean superseded,
             String note) {}
 
@@ -119,36 +128,76 @@ public record JobView(
     /** Something done by name. */
     public record Done(String by, OffsetDateTime at, String detail) {}
 
-    public record Proof(Judgement judgement, Done done) {}
+    public record Proof(Judgement judgement, Standing standing, Done done) {}
 
-    /** The insulation test: readings, result, how the current divides, the verdict as it stands on this job, and
-     * the other school's. */
+    /**
+     * What stands of a test, the same for every kind and every reader.
+     *
+     * @param judgement the effective judgement
+     * @param own the judgement by the reading alone
+     * @param other the other school's, where there is one
+     * @param caveats what became of it
+     * @param current whether it was made on the winding, and for the motor, that stand there now
+     * @param proves whether a gate may rest on it
+     * @param origin how it came into the record
+     * @param appliedV the voltage it was taken at, where that was noted
+     */
+    public record Standing(
+            Judgement judgement,
+            Judgement own,
+            Optional<Judgement> other,
+            List<Caveat> caveats,
+            boolean current,
+            boolean proves,
+            Origin origin,
+            Optional<Double> appliedV) {
+
+        static Standing of(JudgedTest t) {
+            return new Standing(
+                    t.effective(),
+                    t.own(),
+                    t.other(),
+                    t.caveats(),
+                    t.current(),
+                    t.proves(),
+                    t.test().origin(),
+                    t.test().appliedV());
+        }
+    }
+
+    /** The insulation test: readings, result, how the current divides, what stands of it, what its chart draws. */
     public record Insulation(
             InsulationTest test,
             InsulationResult result,
-            Judgement standing,
-            Judgement other,
+            Standing standing,
             Optional<Fit> fit,
-            boolean simulated,
+            InsulationCurve curve,
             Done done) {}
 
     /** Absorption and leakage parts of the current. */
     public record Fit(AbsorptionFit curve, double leakageSharePercent) {
 
-        /** The parts that the readings of {@code test} show at the standard's test voltage, where they can be told apart. */
-        public static Optional<Fit> of(InsulationTest test) {
-            double testV = TestVoltage.forRated(test.ratedVoltageV()).lowV();
+        /** The parts that the readings of {@code test} show at the voltage they were taken at, where they can be told apart. */
+        public static Optional<Fit> of(InsulationTest test, Optional<Double> appliedV) {
+            double testV =
+                    appliedV.orElse(TestVoltage.forRated(test.ratedVoltageV()).lowV());
             return AbsorptionFit.of(test.readings(), testV).map(f -> new Fit(f, f.leakageSharePercent()));
         }
     }
 
-    /** A further test by the worksheet of its name: readings as typed, output, judgement. */
+    /** A further test by the worksheet of its name: readings as typed, output, what stands of it, what its chart draws. */
     public record Further(
-            String step, Map<String, Object> typed, Object output, Judgement judgement, boolean simulated, Done done) {}
+            String step,
+            Map<String, Object> typed,
+            Object output,
+            Standing standing,
+            Optional<TestLines> lines,
+            List<Double> gapsMm,
+            Done done) {}
 
-    public record Resistance(ResistanceTest test, ResistanceResult result, boolean simulated, Done done) {}
+    public record Resistance(ResistanceTest test, ResistanceResult result, Standing standing, Done done) {}
 
-    public record Surge(SurgeSet set, SurgeSet.Outcome outcome, boolean simulated, Done done) {}
+    public record Surge(SurgeSet set, SurgeOutcome outcome, Standing standing, Done done) {}
 
     /**
      * A conclusion with the probability the product gave it at that moment.

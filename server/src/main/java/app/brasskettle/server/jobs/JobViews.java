@@ -1,8 +1,10 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.charts.InsulationCurve;
+import app.brasskettle.core.charts.TestLines;
+import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.jobs.Arrival;
-import app.brasskettle.core.jobs.FurtherTest;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.nameplate.FieldMark;
@@ -12,13 +14,17 @@ import app.brasskettle.core.nameplate.RatingBlock;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.resistance.Connection;
+import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.resistance.ResistanceTest;
+import app.brasskettle.core.surge.SurgeOutcome;
 import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.testrecord.JudgedTest;
+import app.brasskettle.core.testrecord.JudgedTests;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.MeasuredAgainstPredicted;
 import app.brasskettle.core.winding.WindingResult;
-import app.brasskettle.core.worksheet.RecordReader;
 import app.brasskettle.core.worksheet.Word;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -48,7 +54,9 @@ final class JobViews {
                 reading.next(),
                 reading.worst(),
                 reading.gate(),
+                reading.plateChanges(),
                 reading.highVoltage(),
+                reading.windingState(),
                 reading.discharge()
                         .map(d -> new JobView.Discharge(
                                 d.secondsLeft(now),
@@ -67,7 +75,7 @@ final class JobViews {
                 reading.ranking(),
                 reading.advice(),
                 record.winding(),
-                measured(record, record.winding()),
+                measured(reading.tests(), record.winding()),
                 reading.choice(),
                 job.last(EventKind.CONCLUDED).map(JobViews::concluded),
                 overruledConclusions(job),
@@ -75,11 +83,13 @@ final class JobViews {
                 simulated(job.row.simulatedMotor()));
     }
 
-    /** Predicted against measured resistance, where there are both. */
-    static Optional<Judgement> measured(JobRecord record, Optional<WindingResult> winding) {
+    /** Predicted against measured resistance, where there are both and nothing casts doubt on the reading. */
+    static Optional<Judgement> measured(JudgedTests tests, Optional<WindingResult> winding) {
         return winding.flatMap(WindingResult::terminalOhmAt25C)
-                .flatMap(predicted -> record.resistance()
-                        .flatMap(t -> t.result().meanOhmAt25C())
+                .flatMap(predicted -> tests.current(TestKind.WINDING_RESISTANCE, 1)
+                        .filter(t -> t.verdict() != Verdict.UNPROVEN)
+                        .flatMap(t -> t.result(ResistanceResult.class))
+                        .flatMap(ResistanceResult::meanOhmAt25C)
                         .map(ohm -> MeasuredAgainstPredicted.judge(predicted, ohm)));
     }
 
@@ -154,58 +164,76 @@ final class JobViews {
 
     private static JobView.Bench bench(RecordedJob job, JobRecord record, JobReading reading) {
         return new JobView.Bench(
-                job.last(EventKind.LOCKED_OUT).map(e -> new JobView.Done(e.by(), e.at(), e.text("means"))),
-                job.standing(TestKind.TESTER_PROOF)
-                        .map(t -> new JobView.Proof(
-                                record.testerProof().orElseThrow().result().judge(), done(t))),
-                job.standing(TestKind.INSULATION_RESISTANCE).map(t -> insulation(job, t, reading)),
-                job.standing(TestKind.WINDING_RESISTANCE).map(t -> resistance(job, t)),
-                job.standing(TestKind.SURGE_COMPARISON)
+                job.lastHere(EventKind.LOCKED_OUT)
+                        .filter(e -> reading.gate().leads().mayConnect())
+                        .map(e -> new JobView.Done(e.by(), e.at(), e.text("means"))),
+                test(job, reading, TestKind.TESTER_PROOF)
+                        .map(t -> new JobView.Proof(t.judged().own(), JobView.Standing.of(t.judged()), done(t.row()))),
+                test(job, reading, TestKind.INSULATION_RESISTANCE).map(JobViews::insulation),
+                test(job, reading, TestKind.WINDING_RESISTANCE)
+                        .map(t -> new JobView.Resistance(
+                                (ResistanceTest) t.judged().test().input(),
+                                (ResistanceResult) t.judged().result(),
+                                JobView.Standing.of(t.judged()),
+                                done(t.row()))),
+                test(job, reading, TestKind.SURGE_COMPARISON)
                         .map(t -> new JobView.Surge(
-                                job.taken(TestKind.SURGE_COMPARISON, SurgeSet.class)
-                                        .orElseThrow()
-                                        .result(),
-                                record.surge().orElseThrow().result(),
-                                t.simulated(),
-                                done(t))),
-                further(job, record),
-                overruled(job),
-                record.arrival()
+                                (SurgeSet) t.judged().test().input(),
+                                (SurgeOutcome) t.judged().result(),
+                                JobView.Standing.of(t.judged()),
+                                done(t.row()))),
+                further(job, reading),
+                overruled(job, reading),
+                record.arrived()
                         .map(a -> a.auxiliaries().stream()
                                 .map(Arrival.Auxiliary::spoken)
                                 .toList())
                         .orElse(List.of()),
-                job.isolated().stream().sorted().toList());
+                record.power().isolated().stream().sorted().toList());
     }
 
-    private static Map<String, JobView.Further> further(RecordedJob job, JobRecord record) {
+    /** A standing test as it is stored and as it is judged. */
+    private record Stood(JobRow.TestRow row, JudgedTest judged) {}
+
+    private static Optional<Stood> test(RecordedJob job, JobReading reading, TestKind kind) {
+        return reading.tests()
+                .standing(kind, 1)
+                .map(t -> new Stood(job.standing(kind, 1).orElseThrow(), t));
+    }
+
+    /** Tests that have no room of their own in the view. */
+    private static boolean further(JudgedTest test) {
+        return test.kind().bySheet() || test.speed() > 1;
+    }
+
+    private static Map<String, JobView.Further> further(RecordedJob job, JobReading reading) {
         Map<String, JobView.Further> further = new LinkedHashMap<>();
-        for (FurtherTest test : record.further()) {
-            TestKind kind = Word.parse(TestKind.class, test.kind().word()).orElseThrow();
-            JobRow.TestRow row = job.standing(kind, test.speed()).orElseThrow();
-            Record input = RecordReader.read(kind.type(), row.input());
+        reading.tests().standing().filter(JobViews::further).forEach(test -> {
+            JobRow.TestRow row = job.standing(test.kind(), test.speed()).orElseThrow();
+            boolean asStored = row.typed().isEmpty() && !test.kind().traces();
             further.put(
                     row.key(),
                     new JobView.Further(
                             test.step(),
-                            row.typed().isEmpty() && !kind.traces() ? row.input() : row.typed(),
-                            kind.judged(input, record.rules()),
-                            record.said(test.step(), test.at(), test.judgement()),
-                            row.simulated(),
+                            asStored ? row.input() : row.typed(),
+                            test.result(),
+                            JobView.Standing.of(test),
+                            TestLines.of(test.test().input(), test.result()),
+                            TestLines.gapsMm(test.test().input()),
                             done(row)));
-        }
+        });
         return further;
     }
 
     /** The last word on each test that stands; one on a test repeated since is history, and in the ledger. */
-    private static List<JobView.Overruled> overruled(RecordedJob job) {
+    private static List<JobView.Overruled> overruled(RecordedJob job, JobReading reading) {
         Map<String, JobView.Overruled> last = new LinkedHashMap<>();
-        for (JobRow.EventRow e : job.all(EventKind.OVERRULED)) {
+        for (JobRow.EventRow e : job.here(EventKind.OVERRULED)) {
             String step = e.text("step");
-            boolean stands = job.tests.stream()
-                    .anyMatch(t -> t.stands()
-                            && t.kind().step(t.speed()).equals(step)
-                            && Math.abs(JobClock.seconds(t.at()) - e.figure("testAt")) < 0.001);
+            boolean stands = reading.tests()
+                    .atStep(step)
+                    .filter(t -> Math.abs(t.at() - e.figure("testAt")) < 0.001)
+                    .isPresent();
             if (stands) {
                 last.put(
                         step,
@@ -220,29 +248,18 @@ final class JobViews {
         return List.copyOf(last.values());
     }
 
-    private static JobView.Insulation insulation(RecordedJob job, JobRow.TestRow row, JobReading reading) {
-        InsulationTest test = job.taken(TestKind.INSULATION_RESISTANCE, InsulationTest.class)
-                .orElseThrow()
-                .result();
-        Judgement standing = reading.insulation().orElseThrow();
+    private static JobView.Insulation insulation(Stood stood) {
+        JudgedTest judged = stood.judged();
+        InsulationTest test = (InsulationTest) judged.test().input();
+        InsulationResult result = (InsulationResult) judged.result();
+        Optional<Double> volts = judged.test().appliedV();
         return new JobView.Insulation(
                 test,
-                job.record().insulation().orElseThrow().result(),
-                standing,
-                job.record()
-                        .rules()
-                        .other(job.record().insulation().orElseThrow().result()),
-                JobView.Fit.of(test),
-                row.simulated(),
-                done(row));
-    }
-
-    private static JobView.Resistance resistance(RecordedJob job, JobRow.TestRow row) {
-        ResistanceTest test = job.taken(TestKind.WINDING_RESISTANCE, ResistanceTest.class)
-                .orElseThrow()
-                .result();
-        return new JobView.Resistance(
-                test, job.record().resistance().orElseThrow().result(), row.simulated(), done(row));
+                result,
+                JobView.Standing.of(judged),
+                JobView.Fit.of(test, volts),
+                InsulationCurve.of(test, result, volts),
+                done(stood.row()));
     }
 
     private static JobView.Done done(JobRow.TestRow t) {

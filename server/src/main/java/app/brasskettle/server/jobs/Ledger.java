@@ -4,13 +4,21 @@ import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.jobs.Station;
 import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.testrecord.Caveat;
+import app.brasskettle.core.testrecord.JudgedTest;
+import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.Work;
+import app.brasskettle.core.worksheet.Phrase;
 import app.brasskettle.core.worksheet.Word;
+import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /** Every piece of a job's record as one line with its verdict, newest first. */
 final class Ledger {
@@ -32,12 +40,12 @@ final class Ledger {
                     "customer",
                     job.row.receivedAt(),
                     "receive",
-                    false,
+                    Origin.HERE,
                     false,
                     ""));
         }
         job.sheets.forEach(this::sheet);
-        job.tests.forEach(this::test);
+        tests();
         job.events.forEach(this::event);
         lines.sort(Comparator.comparing(JobView.LedgerEntry::at).reversed());
         return List.copyOf(lines);
@@ -93,45 +101,38 @@ final class Ledger {
     }
 
     private void add(JobRow.SheetRow s, Verdict verdict, String headline, String step) {
-        lines.add(new JobView.LedgerEntry(verdict, headline, s.by(), s.at(), step, false, false, ""));
+        lines.add(new JobView.LedgerEntry(
+                verdict, headline, s.by(), s.at(), step, s.imported() ? Origin.FILE : Origin.HERE, false, ""));
     }
 
-    private void test(JobRow.TestRow t) {
-        String step = t.kind().step(t.speed());
-        Verdict verdict = verdict(t.result());
-        String headline = text(t.result(), "headline");
-        if (t.kind() == TestKind.INSULATION_RESISTANCE && t.stands()) {
-            verdict = reading.insulation().orElseThrow().verdict();
-            headline = reading.insulation().orElseThrow().headline();
+    /** Every test with the judgement that stands for it now, by the shop's school, superseded ones too. */
+    private void tests() {
+        Map<Double, OffsetDateTime> times = new HashMap<>();
+        job.tests.forEach(t -> times.put(JobClock.seconds(t.at()), t.at()));
+        for (JudgedTest t : reading.tests().all()) {
+            String note = t.caveats().stream()
+                    .filter(c -> c.kind() == Caveat.Kind.SUPERSEDED
+                            || c.kind() == Caveat.Kind.OTHER_WINDING
+                            || c.kind() == Caveat.Kind.OVERRULED
+                            || c.kind() == Caveat.Kind.ELSEWHERE)
+                    .map(c -> Phrase.lower(c.sentence()))
+                    .collect(Collectors.joining("; "));
+            lines.add(new JobView.LedgerEntry(
+                    t.verdict(),
+                    t.effective().headline(),
+                    JobRow.signed(t.test().by(), t.test().origin() == Origin.FILE),
+                    times.get(t.at()),
+                    t.step(),
+                    t.test().origin(),
+                    !t.test().standing() || t.has(Caveat.Kind.OTHER_WINDING),
+                    note));
         }
-        if (t.stands()) {
-            Judgement own = new Judgement(verdict, headline, "", "", "");
-            verdict = job.record().said(step, JobClock.seconds(t.at()), own).verdict();
-        }
-        String note = t.supersededBecause().map(b -> "repeated: " + b).orElse("");
-        lines.add(new JobView.LedgerEntry(verdict, headline, t.by(), t.at(), step, t.simulated(), !t.stands(), note));
-    }
-
-    /** The judgement stored with a test: what was said at the time, whatever the rules say today. */
-    static Verdict verdict(Map<String, Object> result) {
-        return Word.parse(Verdict.class, text(result, "verdict")).orElse(Verdict.UNPROVEN);
-    }
-
-    /** What was said of a test when it was taken. */
-    static String headline(JobRow.TestRow test) {
-        return text(test.result(), "headline");
-    }
-
-    private static String text(Map<String, Object> result, String name) {
-        Object judgement = result.getOrDefault("judgement", result);
-        return judgement instanceof Map<?, ?> j && j.get(name) != null
-                ? j.get(name).toString()
-                : "";
     }
 
     private void event(JobRow.EventRow e) {
         switch (e.kind()) {
             case LOCKED_OUT -> add(e, Verdict.HOLDS, "Locked out, proved dead: " + e.text("means"), "bench/dead");
+            case LOCK_OUT_ENDED -> add(e, Verdict.UNPROVEN, "Lock-out taken off", "bench/dead");
             case DISCHARGE_PROVED ->
                 add(
                         e,
@@ -139,7 +140,13 @@ final class Ledger {
                         "Discharged: " + Figures.plain(e.figure("residualV")) + " V left after a minute",
                         "bench/insulation");
             case WORKED ->
-                add(e, Verdict.UNPROVEN, "Winding " + e.text("work") + ": test insulation again", "bench/insulation");
+                add(
+                        e,
+                        Verdict.UNPROVEN,
+                        Word.parse(Work.class, e.text("work"))
+                                .map(w -> "Motor " + w.label() + ". " + w.why())
+                                .orElse("Motor worked on: " + e.text("work")),
+                        "bench/insulation");
             case EVIDENCE_ADDED -> add(e, Verdict.UNPROVEN, "Seen: " + e.text("words"), "cause");
             case EVIDENCE_STRUCK ->
                 add(e, Verdict.UNPROVEN, "Struck: " + e.text("words") + ", " + e.text("reason"), "cause");
@@ -153,8 +160,12 @@ final class Ledger {
             case RESUMED -> add(e, Verdict.UNPROVEN, "No longer waits for " + e.text("what"), "gate");
             case LEFT -> add(e, Verdict.UNPROVEN, "Left the shop: " + e.text("how"), "gate");
             case CAME_BACK -> add(e, Verdict.UNPROVEN, "Back in the shop", "gate");
-            case GATE_OPENED ->
-                add(e, Verdict.WATCH, "Gate opened against “" + e.text("sentence") + "”: " + e.text("reason"), "gate");
+            case LIMIT_WAIVED ->
+                add(e, Verdict.WATCH, "Waived “" + e.text("sentence") + "”: " + e.text("reason"), "gate");
+            case CONTRADICTION_SETTLED ->
+                add(e, Verdict.WATCH, "Settled “" + e.text("sentence") + "”: " + e.text("reason"), "gate");
+            case EDIT_REASONED ->
+                add(e, Verdict.WATCH, String.join("; ", e.texts("undone")) + ": " + e.text("reason"), "gate");
             case OVERRULED ->
                 add(
                         e,
@@ -181,7 +192,7 @@ final class Ledger {
                 e.by(),
                 e.at(),
                 "cause",
-                false,
+                e.imported() ? Origin.FILE : Origin.HERE,
                 !last,
                 last ? "" : "concluded anew since"));
     }
@@ -191,6 +202,14 @@ final class Ledger {
     }
 
     private void add(JobRow.EventRow e, Verdict verdict, String headline, String step) {
-        lines.add(new JobView.LedgerEntry(verdict, headline, e.by(), e.at(), step, false, false, ""));
+        lines.add(new JobView.LedgerEntry(
+                verdict,
+                headline,
+                JobRow.signed(e.by(), e.imported()),
+                e.at(),
+                step,
+                e.imported() ? Origin.FILE : Origin.HERE,
+                false,
+                e.imported() ? "from a file: history, it acts on nothing here" : ""));
     }
 }

@@ -4,36 +4,35 @@ import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.ChoiceSheet;
-import app.brasskettle.core.energise.DischargeClock;
-import app.brasskettle.core.energise.GateFacts;
 import app.brasskettle.core.findings.Findings;
-import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.Course;
-import app.brasskettle.core.jobs.FurtherTest;
 import app.brasskettle.core.jobs.JobRecord;
-import app.brasskettle.core.jobs.Overdue;
-import app.brasskettle.core.jobs.Overruling;
 import app.brasskettle.core.jobs.Station;
 import app.brasskettle.core.jobs.TakenApart;
-import app.brasskettle.core.jobs.TesterProof;
 import app.brasskettle.core.leads.LeadMap;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.passport.MotorMark;
 import app.brasskettle.core.quantity.TypedInput;
-import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.rules.ShopRules;
-import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.Refit;
 import app.brasskettle.core.teardown.TeardownLog;
+import app.brasskettle.core.testrecord.JudgedTests;
+import app.brasskettle.core.testrecord.MotorTimeline;
+import app.brasskettle.core.testrecord.Overruling;
+import app.brasskettle.core.testrecord.PlateBasis;
+import app.brasskettle.core.testrecord.RecordedTest;
+import app.brasskettle.core.testrecord.TestJudge;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.WindingData;
-import app.brasskettle.core.worksheet.RecordReader;
+import app.brasskettle.core.work.Work;
+import app.brasskettle.core.work.WorkDone;
 import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.server.runs.RunRow;
 import app.brasskettle.server.settings.ShopSettings;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -49,7 +48,9 @@ final class RecordedJob {
     final List<JobRow.SheetRow> sheets;
     final List<JobRow.TestRow> tests;
     final List<JobRow.EventRow> events;
+    final List<RunRow> runs;
 
+    private final List<JobRow.SheetRow> plates;
     private final Set<String> photographed;
     private final ShopSettings shop;
     private final Map<Explanation, Integer> closed;
@@ -61,6 +62,8 @@ final class RecordedJob {
             List<JobRow.SheetRow> sheets,
             List<JobRow.TestRow> tests,
             List<JobRow.EventRow> events,
+            List<RunRow> runs,
+            List<JobRow.SheetRow> plates,
             Set<String> photographed,
             ShopSettings shop,
             Map<Explanation, Integer> closed,
@@ -72,19 +75,22 @@ final class RecordedJob {
         this.sheets = sheets;
         this.tests = tests;
         this.events = events;
+        this.runs = runs;
+        this.plates = plates;
         this.photographed = photographed;
     }
 
     /** The same record beside a row that was written since. */
     RecordedJob at(JobRow newer) {
-        RecordedJob job = new RecordedJob(newer, sheets, tests, events, photographed, shop, closed, earlier);
+        RecordedJob job =
+                new RecordedJob(newer, sheets, tests, events, runs, plates, photographed, shop, closed, earlier);
         job.record = record;
         return job;
     }
 
     /** The same motor with what it failed of before. */
     RecordedJob after(List<EarlierFailure> failures) {
-        return new RecordedJob(row, sheets, tests, events, photographed, shop, closed, failures);
+        return new RecordedJob(row, sheets, tests, events, runs, plates, photographed, shop, closed, failures);
     }
 
     /** The mark by which the motor is known again: of the serial number on its plate, else the one it was received with. */
@@ -114,18 +120,21 @@ final class RecordedJob {
                 .findFirst();
     }
 
-    /** The readings of the standing test. */
-    <T extends Record> Optional<JobRecord.Taken<T>> taken(TestKind kind, Class<? extends T> type) {
-        return standing(kind)
-                .map(t -> new JobRecord.Taken<T>(RecordReader.read(type, t.input()), JobClock.seconds(t.at())));
-    }
-
     Optional<JobRow.EventRow> last(EventKind kind) {
         return events.stream().filter(e -> e.kind() == kind).reduce((a, b) -> b);
     }
 
     List<JobRow.EventRow> all(EventKind kind) {
         return events.stream().filter(e -> e.kind() == kind).toList();
+    }
+
+    /** Those of them that were done here; what a file brought is history. */
+    List<JobRow.EventRow> here(EventKind kind) {
+        return events.stream().filter(e -> e.kind() == kind && !e.imported()).toList();
+    }
+
+    Optional<JobRow.EventRow> lastHere(EventKind kind) {
+        return here(kind).stream().reduce((a, b) -> b);
     }
 
     Optional<Plate> plate() {
@@ -140,40 +149,34 @@ final class RecordedJob {
         return record;
     }
 
+    /** Every test with its effective judgement. */
+    JudgedTests judged() {
+        return TestJudge.judge(record().rules(), record().plate(), record().timeline(), record().demonstration());
+    }
+
     private JobRecord gather() {
         ShopRules rules = shop.rules();
+        List<JobRecord.PlateVersion> versions = plates.stream()
+                .map(s -> new JobRecord.PlateVersion(
+                        TypedInput.read(Plate.class, s.typed()).input(), JobClock.seconds(s.at()), s.by()))
+                .toList();
+        Optional<Plate> plate = versions.isEmpty()
+                ? Optional.empty()
+                : Optional.of(versions.get(versions.size() - 1).plate());
         return new JobRecord(
-                read(SheetKind.ARRIVAL, Arrival.class),
-                plate(),
+                sheet(SheetKind.ARRIVAL)
+                        .map(s -> new JobRecord.Received(
+                                TypedInput.read(Arrival.class, s.typed()).input(),
+                                JobClock.seconds(s.at()),
+                                s.imported())),
+                versions,
                 shop.validCertificate(JobClock.now()),
                 rules,
+                shop.standIns(),
                 course(),
                 row.outageCostPerHour().doubleValue(),
-                last(EventKind.LOCKED_OUT).map(e -> e.by() + ", " + e.text("means")),
-                taken(TestKind.TESTER_PROOF, TesterProof.class),
-                taken(TestKind.INSULATION_RESISTANCE, InsulationTest.class)
-                        .map(t -> new JobRecord.Taken<>(rules.insulation(t.result()), t.at())),
-                taken(TestKind.WINDING_RESISTANCE, ResistanceTest.class)
-                        .map(t -> new JobRecord.Taken<>(rules.resistance(t.result()), t.at())),
-                taken(TestKind.SURGE_COMPARISON, SurgeSet.class)
-                        .map(t -> new JobRecord.Taken<>(rules.surge(t.result()), t.at())),
-                further(rules),
-                overrulings(),
-                overdue(),
-                last(EventKind.RUN_RELEASED).map(JobRow.EventRow::epochSeconds),
-                isolated(),
-                all(EventKind.GATE_OPENED).stream()
-                        .map(e -> new GateFacts.Opening(e.text("code"), e.text("sentence"), e.by(), e.text("reason")))
-                        .toList(),
-                all(EventKind.VOLTAGE_APPLIED).stream()
-                        .map(e -> new DischargeClock.Applied(
-                                e.epochSeconds(), e.figure("seconds"), Math.max(1, e.figure("pace"))))
-                        .toList(),
-                all(EventKind.DISCHARGE_PROVED).stream()
-                        .map(e -> new DischargeClock.Proof(e.epochSeconds(), e.figure("residualV")))
-                        .toList(),
-                last(EventKind.WORKED).map(JobRow.EventRow::epochSeconds),
-                opened(),
+                new MotorTimeline(recordedTests(plate), works(), overrulings()),
+                new PowerFacts(this).read(JobClock.seconds(JobClock.now())),
                 new TakenApart(
                         read(SheetKind.TEARDOWN_LOG, TeardownLog.class),
                         refits(),
@@ -191,41 +194,42 @@ final class RecordedJob {
                 last(EventKind.CHOSEN).map(e -> e.text("option")));
     }
 
-    /** Standing tests that are none of the first three at the first speed. */
-    private List<FurtherTest> further(ShopRules rules) {
-        List<FurtherTest> further = new ArrayList<>();
-        for (JobRow.TestRow t : tests) {
-            if (t.stands() && (t.kind().bySheet() || t.speed() > 1)) {
-                t.kind()
-                        .further()
-                        .ifPresent(kind -> further.add(FurtherTest.of(
-                                kind,
-                                t.speed(),
-                                t.kind().judged(RecordReader.read(t.kind().type(), t.input()), rules),
-                                JobClock.seconds(t.at()))));
-            }
-        }
-        further.sort(Comparator.comparing(FurtherTest::kind).thenComparing(FurtherTest::speed));
-        return List.copyOf(further);
+    private List<RecordedTest> recordedTests(Optional<Plate> plate) {
+        return tests.stream().map(t -> recorded(t, plate)).toList();
     }
 
-    private List<Overdue> overdue() {
-        List<Overdue> all = new ArrayList<>();
-        for (JobRow.TestRow t : tests) {
-            t.instrument()
-                    .filter(i -> i.calibrationDue().isBefore(t.at().toLocalDate()))
-                    .ifPresent(i -> all.add(new Overdue(
-                            t.kind().step(t.speed()),
-                            JobClock.seconds(t.at()),
-                            i.name(),
-                            i.calibrationDue().toString())));
-        }
-        return List.copyOf(all);
+    private static RecordedTest recorded(JobRow.TestRow t, Optional<Plate> plate) {
+        PlateBasis.Reread read = PlateBasis.reread(t.kind(), t.speed(), t.input(), plate);
+        return new RecordedTest(
+                t.kind(),
+                t.speed(),
+                read.input(),
+                read.contradiction(),
+                JobClock.seconds(t.at()),
+                t.by(),
+                t.appliedV(),
+                t.instrument().map(i -> i.used(t.at())),
+                t.origin(),
+                t.originNote(),
+                t.supersededBecause());
     }
 
+    /** Work of every kind, and each return into the shop. */
+    private List<WorkDone> works() {
+        List<WorkDone> works = new ArrayList<>();
+        for (JobRow.EventRow e : events) {
+            Optional<Work> work = e.kind() == EventKind.CAME_BACK
+                    ? Optional.of(Work.CAME_BACK)
+                    : e.kind() == EventKind.WORKED ? Word.parse(Work.class, e.text("work")) : Optional.empty();
+            work.ifPresent(w -> works.add(new WorkDone(w, e.epochSeconds(), e.by())));
+        }
+        return works;
+    }
+
+    /** Lead hands' words; what a file brings overrules nothing here. */
     private List<Overruling> overrulings() {
         List<Overruling> all = new ArrayList<>();
-        for (JobRow.EventRow e : all(EventKind.OVERRULED)) {
+        for (JobRow.EventRow e : here(EventKind.OVERRULED)) {
             Word.parse(Verdict.class, e.text("verdict"))
                     .ifPresent(v ->
                             all.add(new Overruling(e.text("step"), e.figure("testAt"), v, e.by(), e.text("reason"))));
@@ -270,14 +274,6 @@ final class RecordedJob {
                         .filter(e -> e.at().isAfter(back.at()))
                         .isPresent();
         return written || tested || concluded;
-    }
-
-    Set<String> isolated() {
-        return last(EventKind.ISOLATED)
-                .map(e -> e.detail().get("names") instanceof List<?> names
-                        ? Set.copyOf(names.stream().map(Object::toString).toList())
-                        : Set.<String>of())
-                .orElse(Set.of());
     }
 
     /** Whether anybody recorded that it was opened. */

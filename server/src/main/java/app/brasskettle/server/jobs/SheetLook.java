@@ -18,6 +18,7 @@ import app.brasskettle.core.teardown.LogReading;
 import app.brasskettle.core.teardown.MapFact;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.TeardownLog;
+import app.brasskettle.core.testrecord.TestJudge;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.winding.WindingResult;
@@ -65,7 +66,8 @@ record SheetLook(
                 as(input, Arrival.class).map(a -> ArrivalReading.of(a, job.plate())),
                 as(input, Plate.class).map(PlateReading::of),
                 winding,
-                JobViews.measured(job, winding),
+                JobViews.measured(
+                        TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration()), winding),
                 as(input, TeardownLog.class).map(l -> ApartReading.log(job, l)),
                 as(input, LeadMap.class).map(l -> ApartReading.leads(job, l)),
                 as(input, Findings.class).map(FindingsReading::of),

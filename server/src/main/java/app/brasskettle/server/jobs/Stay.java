@@ -1,8 +1,12 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.passport.PastJob;
 import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.resistance.ResistanceResult;
+import app.brasskettle.core.testrecord.Caveat;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.WindingData;
 import java.time.OffsetDateTime;
@@ -36,8 +40,7 @@ public record Stay(
 
     static Stay of(RecordedJob job) {
         JobRow row = job.row;
-        var record = job.record();
-        JobReading reading = JobReading.of(record, JobClock.seconds(JobClock.now()));
+        JobReading reading = JobReading.of(job.record(), JobClock.seconds(JobClock.now()));
         Optional<JobRow.EventRow> concluded = job.last(EventKind.CONCLUDED);
         return new Stay(
                 row.tag(),
@@ -55,10 +58,19 @@ public record Stay(
                         concluded.map(e -> e.text("explanation")),
                         concluded.map(e -> e.text("spoken")),
                         job.last(EventKind.CHOSEN).map(e -> e.text("option")),
-                        record.insulation()
-                                .filter(t -> !t.result().atLeast())
-                                .map(t -> t.result().correctedMegohm()),
-                        record.resistance().flatMap(t -> t.result().meanOhmAt25C())));
+                        trusted(reading, TestKind.INSULATION_RESISTANCE, InsulationResult.class)
+                                .filter(r -> !r.atLeast())
+                                .map(InsulationResult::correctedMegohm),
+                        trusted(reading, TestKind.WINDING_RESISTANCE, ResistanceResult.class)
+                                .flatMap(ResistanceResult::meanOhmAt25C)));
+    }
+
+    /** What a test read, unless something casts doubt on the reading itself. */
+    private static <T> Optional<T> trusted(JobReading reading, TestKind kind, Class<T> type) {
+        return reading.tests()
+                .standing(kind, 1)
+                .filter(t -> t.verdict() != Verdict.UNPROVEN || t.has(Caveat.Kind.STALE))
+                .flatMap(t -> t.result(type));
     }
 
     private static String line(WindingData d) {

@@ -1,7 +1,8 @@
 package app.brasskettle.server.jobs;
 
-import app.brasskettle.core.jobs.FurtherTest;
-import app.brasskettle.core.jobs.JobRecord;
+import app.brasskettle.core.surge.SurgeLevel;
+import app.brasskettle.core.testrecord.JudgedTest;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.withstand.WithstandRecord;
 import app.brasskettle.core.worksheet.RecordReader;
@@ -30,7 +31,11 @@ public class TestBook {
     /** Readings of the test that stands. */
     @Transactional(readOnly = true)
     public Optional<Record> standingInput(String tag, TestKind kind, int speed) {
-        return book.recorded(tag).standing(kind, speed).map(t -> RecordReader.read(kind.type(), t.input()));
+        return book.recorded(tag).standing(kind, speed).map(TestBook::input);
+    }
+
+    private static Record input(JobRow.TestRow row) {
+        return RecordReader.read(row.kind().inputType(), row.input());
     }
 
     /** Readings of an earlier stay of the same motor. */
@@ -40,22 +45,25 @@ public class TestBook {
     @Transactional(readOnly = true)
     public List<Earlier> earlier(String tag, TestKind kind, int speed) {
         return before(tag)
-                .flatMap(job -> job.standing(kind, speed).stream()
-                        .map(t -> new Earlier(job.row.tag(), t.at(), RecordReader.read(kind.type(), t.input()))))
+                .flatMap(job ->
+                        job.standing(kind, speed).stream().map(t -> new Earlier(job.row.tag(), t.at(), input(t))))
                 .limit(MOST_EARLIER)
                 .toList();
     }
 
-    /** A test of an earlier stay as it was judged then. */
+    /** A test of an earlier stay as it stands there. */
     public record EarlierJudged(String tag, OffsetDateTime at, Verdict verdict, String headline) {}
 
-    /** What was said of this test at earlier stays of the same motor, newest first, at most five. */
+    /** What stands of this test at earlier stays of the same motor, newest first, at most five. */
     @Transactional(readOnly = true)
     public List<EarlierJudged> earlierJudged(String tag, TestKind kind, int speed) {
         return before(tag)
-                .flatMap(job -> job.standing(kind, speed).stream()
+                .flatMap(job -> job.judged().standing(kind, speed).stream()
                         .map(t -> new EarlierJudged(
-                                job.row.tag(), t.at(), Ledger.verdict(t.result()), Ledger.headline(t))))
+                                job.row.tag(),
+                                job.standing(kind, speed).orElseThrow().at(),
+                                t.verdict(),
+                                t.effective().headline())))
                 .limit(MOST_EARLIER)
                 .toList();
     }
@@ -70,30 +78,24 @@ public class TestBook {
                 .filter(job -> job.row.receivedAt().isBefore(row.receivedAt()));
     }
 
-    /** A test as it stands at a step: when it was taken, seconds of the epoch, and what was said of it then. */
-    public record Standing(double at, String headline) {}
-
-    /** The test that stands at {@code step}; the tester's proof is none that could be overruled. */
+    /** The test that stands at {@code step}, with its effective judgement. */
     @Transactional(readOnly = true)
-    public Optional<Standing> standingTest(String tag, String step) {
-        return book.recorded(tag).tests.stream()
-                .filter(t -> t.stands() && t.kind() != TestKind.TESTER_PROOF)
-                .filter(t -> t.kind().step(t.speed()).equals(step))
-                .findFirst()
-                .map(t -> new Standing(JobClock.seconds(t.at()), Ledger.headline(t)));
+    public Optional<JudgedTest> standingTest(String tag, String step) {
+        return book.recorded(tag).judged().atStep(step);
     }
 
-    /** The withstand test that this winding, as it is now, stood already. */
+    /** The state of the winding on record, and the withstand test that it, as it is now, stood already. */
     @Transactional(readOnly = true)
-    public Optional<WithstandRecord> stoodWithstand(String tag) {
+    public Winding winding(String tag) {
         RecordedJob job = book.recorded(tag);
-        double worked = job.record().worked().orElse(Double.NEGATIVE_INFINITY);
-        boolean stood = job.record().further().stream()
-                .anyMatch(t -> t.kind() == FurtherTest.Kind.WITHSTAND_RECORD
-                        && t.judgement().verdict() == Verdict.HOLDS
-                        && t.at() > worked);
-        return job.taken(TestKind.WITHSTAND_RECORD, WithstandRecord.class)
-                .filter(t -> stood)
-                .map(JobRecord.Taken::result);
+        return new Winding(
+                job.record().timeline().winding().state(),
+                job.judged()
+                        .current(TestKind.WITHSTAND_RECORD, 1)
+                        .filter(t -> t.verdict() == Verdict.HOLDS)
+                        .map(t -> (WithstandRecord) t.test().input()));
     }
+
+    /** The winding as the record has it. */
+    public record Winding(SurgeLevel.State state, Optional<WithstandRecord> stood) {}
 }

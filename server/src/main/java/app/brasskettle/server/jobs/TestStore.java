@@ -1,5 +1,8 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.testrecord.InstrumentKind;
+import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.json.StrictJson;
 import java.sql.ResultSet;
@@ -37,7 +40,9 @@ class TestStore {
                             json.stored(row.getString("typed")),
                             json.stored(row.getString("input")),
                             json.stored(row.getString("result")),
-                            row.getBoolean("simulated"),
+                            Word.parse(Origin.class, row.getString("origin")).orElseThrow(),
+                            row.getString("origin_note"),
+                            Optional.ofNullable(row.getObject("applied_v", Double.class)),
                             instrument(row),
                             row.getString("taken_by"),
                             row.getObject("taken_at", OffsetDateTime.class),
@@ -51,11 +56,15 @@ class TestStore {
         String name = row.getString("instrument");
         return name == null
                 ? Optional.empty()
-                : Optional.of(new JobRow.Instrument(name, row.getObject("calibration_due", LocalDate.class)));
+                : Optional.of(new JobRow.Instrument(
+                        name,
+                        Optional.ofNullable(row.getString("instrument_kind"))
+                                .flatMap(k -> Word.parse(InstrumentKind.class, k)),
+                        row.getObject("calibration_due", LocalDate.class)));
     }
 
     /** Adds a test; the one that stood until now is superseded by it, for the reason given. */
-    void addTest(long jobId, NewTest test) {
+    long addTest(long jobId, NewTest test) {
         long id = db.sql("select nextval(pg_get_serial_sequence('bench_test', 'id'))")
                 .query(Long.class)
                 .single();
@@ -69,10 +78,10 @@ class TestStore {
                 .param("speed", test.speed())
                 .update();
         db.sql("""
-                insert into bench_test (id, job_id, kind, speed, typed, input, result, rule_version, simulated, instrument,
-                  calibration_due, taken_by, taken_at)
-                values (:id, :job, :kind, :speed, :typed::jsonb, :input::jsonb, :result::jsonb, :rule, :simulated, :instrument,
-                  :due, :by, :at)""")
+                insert into bench_test (id, job_id, kind, speed, typed, input, result, origin, origin_note, applied_v, instrument,
+                  instrument_kind, calibration_due, taken_by, taken_at)
+                values (:id, :job, :kind, :speed, :typed::jsonb, :input::jsonb, :result::jsonb, :origin, :note, :volts,
+                  :instrument, :instrumentKind, :due, :by, :at)""")
                 .param("id", id)
                 .param("job", jobId)
                 .param("kind", test.kind().word())
@@ -82,17 +91,26 @@ class TestStore {
                         test.instrument().map(JobRow.Instrument::name).orElse(null),
                         Types.VARCHAR)
                 .param(
+                        "instrumentKind",
+                        test.instrument()
+                                .flatMap(JobRow.Instrument::kind)
+                                .map(Word::word)
+                                .orElse(null),
+                        Types.VARCHAR)
+                .param(
                         "due",
                         test.instrument().map(JobRow.Instrument::calibrationDue).orElse(null),
                         Types.DATE)
                 .param("typed", json.text(test.typed()))
                 .param("input", json.text(test.input()))
                 .param("result", json.text(test.result()))
-                .param("rule", NewTest.RULE_VERSION)
-                .param("simulated", test.simulated())
+                .param("origin", test.origin().word())
+                .param("note", test.originNote())
+                .param("volts", test.appliedV().orElse(null), Types.DOUBLE)
                 .param("by", test.by())
                 .param("at", test.at())
                 .update();
+        return id;
     }
 
     /** A test about to be stored. */
@@ -102,11 +120,11 @@ class TestStore {
             Map<String, Object> typed,
             Record input,
             Object result,
-            boolean simulated,
+            Origin origin,
+            String originNote,
+            Optional<Double> appliedV,
             Optional<JobRow.Instrument> instrument,
             String because,
             String by,
-            OffsetDateTime at) {
-        static final String RULE_VERSION = "1";
-    }
+            OffsetDateTime at) {}
 }

@@ -1,10 +1,10 @@
 package app.brasskettle.server.photos;
 
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobs.TestKind;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.HashSet;
 import java.util.List;

@@ -26,9 +26,14 @@ public final class RefusedException extends RuntimeException {
         return new RefusedException(HttpStatus.CONFLICT, "Changed meanwhile", detail);
     }
 
-    /** A gate is shut. */
+    /** A gate holds it. */
     public static RefusedException gated(String detail) {
-        return new RefusedException(HttpStatus.CONFLICT, "Gate shut", detail);
+        return new RefusedException(HttpStatus.CONFLICT, "Blocked", detail);
+    }
+
+    /** A change that needs a lead hand and a reason. */
+    public static RefusedException guarded(String detail) {
+        return new RefusedException(HttpStatus.CONFLICT, "Needs a reason", detail);
     }
 
     /** The caller's role does not allow it. */

@@ -5,6 +5,7 @@ import app.brasskettle.core.choice.ChoiceReading;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.worksheet.Phrase;
 import app.brasskettle.server.jobs.JobView;
 import app.brasskettle.server.settings.ShopSettings;
 import java.time.OffsetDateTime;
@@ -63,17 +64,25 @@ final class JobSheet extends SheetPage {
 
     private void gate() {
         EnergiseGate gate = job.gate();
-        open("Power: " + gate.state().spoken());
+        open((gate.demonstration() ? "Demonstration: " : "")
+                + Phrase.capital(gate.state().label()));
+        if (gate.demonstration()) {
+            line(
+                    "Simulated instruments are on in this shop. Nothing here permits a customer’s motor to be put on power.");
+        }
         if (!gate.holding().isEmpty()) {
             out.append("<table>");
             gate.holding()
-                    .forEach(r ->
-                            row(esc(r.sentence()), "<span class=\"soft\">opens with: " + esc(r.opens()) + "</span>"));
+                    .forEach(r -> row(
+                            esc(r.sentence()),
+                            "<span class=\"soft\">lifted by: " + esc(r.liftedBy()) + "; " + esc(r.source())
+                                    + "</span>"));
             out.append("</table>");
         }
         gate.waived()
-                .forEach(w -> line("Opened by " + esc(w.by()) + " against “"
-                        + esc(w.reason().sentence()) + "”: " + esc(w.why())));
+                .forEach(w ->
+                        line("Waived by " + esc(w.by()) + ": “" + esc(w.reason().sentence()) + "”, " + esc(w.why())));
+        job.plateChanges().forEach(c -> line("<span class=\"soft\">" + esc(c) + "</span>"));
         close();
     }
 

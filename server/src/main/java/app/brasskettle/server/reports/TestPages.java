@@ -30,8 +30,8 @@ final class TestPages extends SheetPage {
     private void first() {
         JobView.Bench bench = job.bench();
         bench.resistance().ifPresent(t -> {
-            open("Winding resistance" + marked(t.simulated()));
-            judgement(t.result().judgement());
+            open("Winding resistance" + marked(t.standing()));
+            stood(t.standing());
             StringBuilder read = new StringBuilder();
             for (Pair pair : Pair.values()) {
                 read.append(pair.spoken())
@@ -49,10 +49,8 @@ final class TestPages extends SheetPage {
             close();
         });
         bench.insulation().ifPresent(t -> {
-            open("Insulation to frame" + marked(t.simulated()));
-            judgement(t.standing());
-            line("<span class=\"soft\">The other school: " + t.other().verdict().spoken() + ", "
-                    + esc(t.other().headline()) + "</span>");
+            open("Insulation to frame" + marked(t.standing()));
+            stood(t.standing());
             out.append("<table><tr>");
             List<TimedReading> readings = t.test().readings();
             readings.forEach(r -> out.append("<th class=\"n\">")
@@ -69,13 +67,13 @@ final class TestPages extends SheetPage {
             close();
         });
         bench.surge().ifPresent(t -> {
-            open("Surge comparison" + marked(t.simulated()));
-            judgement(t.outcome().judgement());
+            open("Surge comparison" + marked(t.standing()));
+            stood(t.standing());
             out.append("<table>");
             for (Map.Entry<Pair, SurgeResult> e : t.outcome().pairs().entrySet()) {
                 SurgeResult r = e.getValue();
                 row(
-                        e.getKey().spoken() + " " + r.verdict().spoken(),
+                        e.getKey().spoken(),
                         "<span class=\"n\">differ " + Figures.percent(r.differencePercent()) + " (limit "
                                 + Figures.percent(r.limitPercent()) + "), ring shift "
                                 + r.frequencyShiftPercent()
@@ -95,8 +93,8 @@ final class TestPages extends SheetPage {
                 job.bench().further().values().stream()
                         .filter(t -> t.step().equals(step.step()))
                         .forEach(t -> {
-                            open(step.name() + marked(t.simulated()));
-                            judgement(t.judgement());
+                            open(step.name() + marked(t.standing()));
+                            stood(t.standing());
                             done(t.done());
                             close();
                         });
@@ -116,7 +114,24 @@ final class TestPages extends SheetPage {
         close();
     }
 
-    private static String marked(boolean simulated) {
-        return simulated ? " (simulated)" : "";
+    private static String marked(JobView.Standing standing) {
+        return switch (standing.origin()) {
+            case SIMULATED -> " (simulated)";
+            case FILE -> " (from a file)";
+            case TAKEN_BEFORE -> " (entered later)";
+            case HERE -> "";
+        };
+    }
+
+    /** The effective judgement, at what voltage, what the other school says, and what became of the test. */
+    private void stood(JobView.Standing standing) {
+        judgement(standing.judgement());
+        standing.appliedV()
+                .ifPresent(
+                        v -> line("<span class=\"n\">Test voltage " + Figures.show(v, Dimension.VOLTAGE) + "</span>"));
+        standing.other()
+                .ifPresent(o -> line("<span class=\"soft\">The other school: "
+                        + o.verdict().spoken() + ", " + esc(o.headline()) + "</span>"));
+        standing.caveats().forEach(c -> line("<span class=\"soft\">" + esc(c.sentence()) + "</span>"));
     }
 }

@@ -27,6 +27,8 @@ import java.util.Optional;
  * @param certificate its certificate for explosion-protected motors
  * @param schools the school per question
  * @param limits limits it changed
+ * @param simulatedInstruments true where the product's stand-ins are on: a shop that practises, never one that releases motors
+ * @param instrumentAlwaysNamed true where every reading names the instrument it was read with
  */
 public record ShopSettings(
         String shopName,
@@ -35,7 +37,9 @@ public record ShopSettings(
         Rates rates,
         Optional<Certificate> certificate,
         List<Followed> schools,
-        List<LimitChange> limits) {
+        List<LimitChange> limits,
+        Optional<Boolean> simulatedInstruments,
+        Optional<Boolean> instrumentAlwaysNamed) {
 
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_CURRENCY = 8;
@@ -76,6 +80,8 @@ public record ShopSettings(
             problems.add("tagPrefix", Problem.Code.SYNTAX, "tagPrefix must be two capital letters");
         }
         currency = Problems.orEmpty(currency);
+        simulatedInstruments = Problems.orEmpty(simulatedInstruments);
+        instrumentAlwaysNamed = Problems.orEmpty(instrumentAlwaysNamed);
         if (currency.filter(c -> c.strip().length() > LONGEST_CURRENCY).isPresent()) {
             problems.add("currency", Problem.Code.RANGE, "currency has at most " + LONGEST_CURRENCY + " characters");
         }
@@ -95,15 +101,56 @@ public record ShopSettings(
         problems.throwIfAny();
     }
 
-    /** What a shop starts with. */
+    /** What a shop starts with: its stand-ins off. */
     public static ShopSettings initial(String shopName) {
         return new ShopSettings(
-                shopName, "TQ", Optional.empty(), Rates.usual(), Optional.empty(), List.of(), List.of());
+                shopName,
+                "TQ",
+                Optional.empty(),
+                Rates.usual(),
+                Optional.empty(),
+                List.of(),
+                List.of(),
+                Optional.of(false),
+                Optional.of(false));
     }
 
     /** The same in another currency. */
     public ShopSettings with(String otherCurrency) {
-        return new ShopSettings(shopName, tagPrefix, Optional.of(otherCurrency), rates, certificate, schools, limits);
+        return new ShopSettings(
+                shopName,
+                tagPrefix,
+                Optional.of(otherCurrency),
+                rates,
+                certificate,
+                schools,
+                limits,
+                simulatedInstruments,
+                instrumentAlwaysNamed);
+    }
+
+    /** The same with the simulated instruments on. */
+    public ShopSettings practising() {
+        return new ShopSettings(
+                shopName,
+                tagPrefix,
+                currency,
+                rates,
+                certificate,
+                schools,
+                limits,
+                Optional.of(true),
+                instrumentAlwaysNamed);
+    }
+
+    /** Whether the product's simulated instruments are on, so that nothing here permits a customer's motor. */
+    public boolean standIns() {
+        return simulatedInstruments.orElse(false);
+    }
+
+    /** Whether every reading names the instrument it was read with. */
+    public boolean namesInstruments() {
+        return instrumentAlwaysNamed.orElse(false);
     }
 
     private static ShopRules rules(List<Followed> schools, List<LimitChange> limits) {

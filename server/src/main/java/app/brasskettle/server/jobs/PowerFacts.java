@@ -1,0 +1,80 @@
+package app.brasskettle.server.jobs;
+
+import app.brasskettle.core.energise.DischargeClock;
+import app.brasskettle.core.energise.LockOut;
+import app.brasskettle.core.energise.PowerRecord;
+import app.brasskettle.core.energise.Settlement;
+import app.brasskettle.core.energise.Waiver;
+import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.server.runs.RunRow;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What was done around power on a stored job. Lock-outs, releases, waivers, isolations, settlements and proofs act only where they
+ * were recorded here; voltage counts wherever it was.
+ */
+final class PowerFacts {
+
+    private final RecordedJob job;
+
+    PowerFacts(RecordedJob job) {
+        this.job = job;
+    }
+
+    PowerRecord read(double now) {
+        Optional<JobRow.EventRow> isolated = job.lastHere(EventKind.ISOLATED);
+        return new PowerRecord(
+                job.lastHere(EventKind.LOCKED_OUT).map(e -> new LockOut(e.epochSeconds(), e.by(), e.text("means"))),
+                job.lastHere(EventKind.LOCK_OUT_ENDED).map(JobRow.EventRow::epochSeconds),
+                job.lastHere(EventKind.RUN_RELEASED).map(JobRow.EventRow::epochSeconds),
+                isolated.map(e -> Set.copyOf(e.texts("names"))).orElse(Set.of()),
+                isolated.map(JobRow.EventRow::epochSeconds),
+                job.here(EventKind.LIMIT_WAIVED).stream()
+                        .map(e -> new Waiver(e.text("code"), e.text("sentence"), e.by(), e.text("reason")))
+                        .toList(),
+                job.here(EventKind.CONTRADICTION_SETTLED).stream()
+                        .map(e -> new Settlement(e.text("sentence"), e.by(), e.text("reason")))
+                        .toList(),
+                voltages(now),
+                job.here(EventKind.DISCHARGE_PROVED).stream()
+                        .map(e -> new DischargeClock.Proof(e.epochSeconds(), e.figure("residualV")))
+                        .toList(),
+                highVoltageAt(now),
+                job.runs.stream()
+                        .filter(r -> r.endedAt().isEmpty())
+                        .map(r -> r.instrument() + ", begun by " + r.by())
+                        .findFirst());
+    }
+
+    private List<DischargeClock.Applied> voltages(double now) {
+        List<DischargeClock.Applied> all = new ArrayList<>();
+        job.all(EventKind.VOLTAGE_APPLIED)
+                .forEach(e -> all.add(new DischargeClock.Applied(
+                        e.epochSeconds(), e.figure("seconds"), Math.max(1, e.figure("pace")))));
+        for (RunRow run : job.runs) {
+            double ended = run.endedAt().map(JobClock::seconds).orElse(now);
+            // While it is on, or while nobody knows, voltage counts as on until now.
+            double seconds = run.endedAt().isPresent()
+                    ? run.seconds()
+                    : run.pace() * Math.max(0, now - JobClock.seconds(run.begunAt()));
+            if (seconds > 0) {
+                all.add(new DischargeClock.Applied(ended, seconds, run.pace()));
+            }
+        }
+        return all;
+    }
+
+    private Optional<Double> highVoltageAt(double now) {
+        return job.runs.stream()
+                .filter(r -> Word.parse(TestKind.class, r.kind())
+                        .filter(TestKind::highVoltage)
+                        .isPresent())
+                .filter(r -> r.seconds() > 0 || r.endedAt().isEmpty())
+                .map(r -> r.endedAt().map(JobClock::seconds).orElse(now))
+                .max(Double::compare);
+    }
+}
