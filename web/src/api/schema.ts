@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/instruments/{id}": {
         parameters: {
             query?: never;
@@ -301,7 +317,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["openGate"];
+        post: operations["waive"];
         delete?: never;
         options?: never;
         head?: never;
@@ -548,6 +564,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{tag}/lock-out/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["endLockOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}/offers/estimate": {
         parameters: {
             query?: never;
@@ -750,6 +782,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["setDown"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/settle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["settle"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1375,6 +1423,30 @@ export interface components {
             shown: string[];
             words: string;
         };
+        "app.brasskettle.core.charts.InsulationCurve": {
+            fitted: components["schemas"]["app.brasskettle.core.charts.TestLines.Point"][];
+            /** Format: double */
+            leastMegohm: number;
+            overRange: boolean[];
+            points: components["schemas"]["app.brasskettle.core.charts.TestLines.Point"][];
+        };
+        "app.brasskettle.core.charts.TestLines": {
+            label: string;
+            limit: number | null;
+            series: components["schemas"]["app.brasskettle.core.charts.TestLines.Line"][];
+            x: string;
+            y: string;
+        };
+        "app.brasskettle.core.charts.TestLines.Line": {
+            name: string;
+            points: components["schemas"]["app.brasskettle.core.charts.TestLines.Point"][];
+        };
+        "app.brasskettle.core.charts.TestLines.Point": {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         "app.brasskettle.core.choice.ChoiceReading": {
             advice: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
             crossings: string[];
@@ -1425,10 +1497,12 @@ export interface components {
             hour: number;
         };
         "app.brasskettle.core.energise.EnergiseGate": {
+            demonstration: boolean;
             holding: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Reason"][];
             leads: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Leads"];
             /** @enum {string} */
-            state: "shut" | "test-power" | "open";
+            state: "blocked" | "test-power-only" | "permitted";
+            validUntil: number | null;
             waived: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Waived"][];
         };
         "app.brasskettle.core.energise.EnergiseGate.Leads": {
@@ -1437,11 +1511,13 @@ export interface components {
         };
         "app.brasskettle.core.energise.EnergiseGate.Reason": {
             code: string;
-            disputable: boolean;
-            never: boolean;
-            opens: string;
+            /** @enum {string} */
+            hold: "nothing" | "test-power-only" | "blocked";
+            liftedBy: string;
             sentence: string;
+            source: string;
             step: string;
+            waivable: boolean;
         };
         "app.brasskettle.core.energise.EnergiseGate.Waived": {
             by: string;
@@ -1450,7 +1526,7 @@ export interface components {
         };
         "app.brasskettle.core.energise.HighVoltageGate": {
             holding: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Reason"][];
-            open: boolean;
+            permitted: boolean;
         };
         "app.brasskettle.core.findings.Condition": {
             component: string;
@@ -1687,6 +1763,7 @@ export interface components {
             limitPercent: number;
             meanOhm: number | null;
             meanOhmAt25C: number | null;
+            openCircuit: string | null;
             openPhase: string | null;
             phaseOhms: {
                 [key: string]: number;
@@ -1717,8 +1794,21 @@ export interface components {
             /** Format: double */
             figure: number;
             /** @enum {string} */
-            limit: "random-wound-megohm" | "form-wound-megohm" | "field-holds-megohm" | "field-watch-megohm" | "resistance-form-wound-percent" | "resistance-percent" | "surge-phase-percent" | "surge-rotor-percent" | "surge-pulse-percent" | "current-density-watch" | "current-density-stop" | "slot-fill-watch-percent" | "slot-fill-stop-percent";
+            limit: "random-wound-megohm" | "form-wound-megohm" | "field-holds-megohm" | "field-watch-megohm" | "resistance-form-wound-percent" | "resistance-percent" | "surge-phase-percent" | "surge-rotor-percent" | "surge-pulse-percent" | "current-density-watch" | "current-density-stop" | "slot-fill-watch-percent" | "slot-fill-stop-percent" | "waiver-factor";
             reason: string;
+        };
+        "app.brasskettle.core.surge.SurgeOutcome": {
+            /** @enum {string} */
+            finding: "alike" | "different" | "turn-short" | "rotor-or-winding" | "unsettled" | "unlike-coils" | "barely-rings";
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            /** @enum {string} */
+            odd: "a" | "b" | "c";
+            pairs: {
+                [key: string]: components["schemas"]["app.brasskettle.core.surge.SurgeResult"];
+            };
+            suspect: string | null;
+            /** Format: double */
+            timesLimit: number;
         };
         "app.brasskettle.core.surge.SurgeResult": {
             /** Format: double */
@@ -1738,19 +1828,13 @@ export interface components {
         "app.brasskettle.core.surge.SurgeSet": {
             /** @enum {string} */
             connection: "wye" | "delta" | "unknown";
+            rotorAngleDegrees: number | null;
             rotorFitted: boolean;
             /** Format: double */
             sampleIntervalS: number;
             traceA: number[];
             traceB: number[];
             traceC: number[];
-        };
-        "app.brasskettle.core.surge.SurgeSet.Outcome": {
-            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
-            pairs: {
-                [key: string]: components["schemas"]["app.brasskettle.core.surge.SurgeResult"];
-            };
-            suspect: string | null;
         };
         "app.brasskettle.core.teardown.LogReading": {
             joints: components["schemas"]["app.brasskettle.core.teardown.LogReading.Joint"][];
@@ -1819,6 +1903,12 @@ export interface components {
             after: string;
             way: string;
         };
+        "app.brasskettle.core.testrecord.Caveat": {
+            /** @enum {string} */
+            kind: "superseded" | "other-winding" | "elsewhere" | "simulated" | "overruled" | "stale" | "not-this-motor" | "contradicts-plate" | "instrument-kind" | "calibration" | "tester-not-checked" | "test-voltage" | "resistance-falls" | "implausible";
+            next: string;
+            sentence: string;
+        };
         "app.brasskettle.core.triage.TriageResult": {
             /** @enum {string} */
             answer: "sound" | "doubtful" | "unfit";
@@ -1869,6 +1959,16 @@ export interface components {
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
             windingFactor: number | null;
+        };
+        "app.brasskettle.core.work.WindingState": {
+            opened: boolean;
+            present: boolean;
+            /** Format: double */
+            since: number;
+            /** @enum {string} */
+            state: "new" | "partly-rewound" | "reconditioned" | "in-service";
+            /** Format: double */
+            strippedAt: number;
         };
         "app.brasskettle.core.worksheet.Problem": {
             /** @enum {string} */
@@ -1964,6 +2064,7 @@ export interface components {
             means: string;
         };
         "app.brasskettle.server.bench.BenchController.LookBody": {
+            appliedVoltageV: string;
             /** Format: int32 */
             speed: number;
             typed: {
@@ -1971,22 +2072,19 @@ export interface components {
             };
         };
         "app.brasskettle.server.bench.BenchController.TestBody": {
+            appliedVoltageV: string;
             because: string;
             /** Format: int64 */
             instrument: number;
-            simulated: boolean;
             /** Format: int32 */
             speed: number;
+            takenBefore: string;
             typed: {
                 [key: string]: unknown;
             };
         };
-        "app.brasskettle.server.bench.BenchController.Work": {
+        "app.brasskettle.server.bench.BenchController.WorkBody": {
             work: string;
-        };
-        "app.brasskettle.server.bench.LeadController.GateOpening": {
-            code: string;
-            reason: string;
         };
         "app.brasskettle.server.bench.LeadController.OverruleBody": {
             reason: string;
@@ -1997,6 +2095,14 @@ export interface components {
             atTheStop: string;
             checked: string[];
             rotation: string;
+        };
+        "app.brasskettle.server.bench.LeadController.SettleBody": {
+            reason: string;
+            sentence: string;
+        };
+        "app.brasskettle.server.bench.LeadController.WaiverBody": {
+            code: string;
+            reason: string;
         };
         "app.brasskettle.server.bench.PastSurges.Changed": {
             /** Format: double */
@@ -2015,9 +2121,12 @@ export interface components {
             tag: string;
         };
         "app.brasskettle.server.bench.TestLook": {
-            deciding: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+            curve: components["schemas"]["app.brasskettle.core.charts.InsulationCurve"] | null;
             fit: components["schemas"]["app.brasskettle.server.jobs.JobView.Fit"] | null;
+            gapsMm: number[];
             insulation: components["schemas"]["app.brasskettle.core.insulation.InsulationResult"] | null;
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+            lines: components["schemas"]["app.brasskettle.core.charts.TestLines"] | null;
             other: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             output: unknown | null;
             problems: components["schemas"]["app.brasskettle.core.worksheet.Problem"][];
@@ -2029,15 +2138,21 @@ export interface components {
         };
         "app.brasskettle.server.calibration.InstrumentsController.InstrumentBody": {
             calibrationDue: string;
+            kind: string;
             name: string;
             retired: boolean;
             serial: string;
+        };
+        "app.brasskettle.server.calibration.InstrumentsController.KindWord": {
+            label: string;
+            word: string;
         };
         "app.brasskettle.server.calibration.ShopInstrument": {
             /** Format: date */
             calibrationDue: string;
             /** Format: int64 */
             id: number;
+            kind: ("insulation-tester" | "milliohm-bridge" | "multimeter" | "inductance-bridge" | "withstand-set" | "surge-set" | "power-analyser" | "clamp-meter" | "oscilloscope" | "capacitance-meter" | "thermometer" | "vibration-meter" | "core-loss-set" | "micrometer" | "feeler-gauge" | "dial-gauge" | "balancing-machine" | "tachometer") | null;
             name: string;
             overdue: boolean;
             retired: boolean;
@@ -2124,7 +2239,6 @@ export interface components {
             rotorFitted: boolean;
             /** Format: int32 */
             speed: number;
-            state: string;
         };
         "app.brasskettle.server.instruments.InstrumentController.RunBody": {
             /** Format: double */
@@ -2158,10 +2272,18 @@ export interface components {
             because: string;
             /** Format: double */
             pace: number;
+            /** Format: double */
+            rotorAngleDegrees: number;
             rotorFitted: boolean;
             /** Format: int32 */
             speed: number;
-            state: string;
+        };
+        "app.brasskettle.server.instruments.RunsUnderWay.TakenOff": {
+            otherServersAsked: boolean;
+            /** Format: int32 */
+            stillOn: number;
+            /** Format: int32 */
+            stopped: number;
         };
         "app.brasskettle.server.jobs.ClosedCauses.Reset": {
             /** Format: date-time */
@@ -2224,6 +2346,7 @@ export interface components {
             what: string;
         };
         "app.brasskettle.server.jobs.JobController.SheetBody": {
+            because: string;
             typed: {
                 [key: string]: unknown;
             };
@@ -2248,6 +2371,7 @@ export interface components {
             opening: components["schemas"]["app.brasskettle.core.teardown.OpeningGate"];
             overruledConclusions: components["schemas"]["app.brasskettle.server.jobs.JobView.Concluded"][];
             plate: components["schemas"]["app.brasskettle.core.nameplate.PlateReading"] | null;
+            plateChanges: string[];
             ranking: components["schemas"]["app.brasskettle.core.cause.FailureRanking"];
             sheets: {
                 [key: string]: components["schemas"]["app.brasskettle.server.jobs.JobView.Sheet"];
@@ -2256,6 +2380,7 @@ export interface components {
             stations: components["schemas"]["app.brasskettle.core.jobs.JobReading.StationReading"][];
             winding: components["schemas"]["app.brasskettle.core.winding.WindingResult"] | null;
             windingMeasured: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+            windingState: components["schemas"]["app.brasskettle.core.work.WindingState"];
             worst: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
         };
         "app.brasskettle.server.jobs.JobView.Bench": {
@@ -2314,9 +2439,10 @@ export interface components {
         };
         "app.brasskettle.server.jobs.JobView.Further": {
             done: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"];
-            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            gapsMm: number[];
+            lines: components["schemas"]["app.brasskettle.core.charts.TestLines"] | null;
             output: unknown;
-            simulated: boolean;
+            standing: components["schemas"]["app.brasskettle.server.jobs.JobView.Standing"];
             step: string;
             typed: {
                 [key: string]: unknown;
@@ -2349,12 +2475,11 @@ export interface components {
             waiting: components["schemas"]["app.brasskettle.server.jobs.FloorRow.Waiting"] | null;
         };
         "app.brasskettle.server.jobs.JobView.Insulation": {
+            curve: components["schemas"]["app.brasskettle.core.charts.InsulationCurve"];
             done: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"];
             fit: components["schemas"]["app.brasskettle.server.jobs.JobView.Fit"] | null;
-            other: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
             result: components["schemas"]["app.brasskettle.core.insulation.InsulationResult"];
-            simulated: boolean;
-            standing: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            standing: components["schemas"]["app.brasskettle.server.jobs.JobView.Standing"];
             test: components["schemas"]["app.brasskettle.core.insulation.InsulationTest"];
         };
         "app.brasskettle.server.jobs.JobView.LedgerEntry": {
@@ -2363,7 +2488,8 @@ export interface components {
             by: string;
             headline: string;
             note: string;
-            simulated: boolean;
+            /** @enum {string} */
+            origin: "here" | "simulated" | "taken-before" | "file";
             step: string;
             superseded: boolean;
             /** @enum {string} */
@@ -2380,11 +2506,12 @@ export interface components {
         "app.brasskettle.server.jobs.JobView.Proof": {
             done: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"];
             judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            standing: components["schemas"]["app.brasskettle.server.jobs.JobView.Standing"];
         };
         "app.brasskettle.server.jobs.JobView.Resistance": {
             done: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"];
             result: components["schemas"]["app.brasskettle.core.resistance.ResistanceResult"];
-            simulated: boolean;
+            standing: components["schemas"]["app.brasskettle.server.jobs.JobView.Standing"];
             test: components["schemas"]["app.brasskettle.core.resistance.ResistanceTest"];
         };
         "app.brasskettle.server.jobs.JobView.Sheet": {
@@ -2406,11 +2533,22 @@ export interface components {
             /** Format: double */
             windingTemperatureC: number;
         };
+        "app.brasskettle.server.jobs.JobView.Standing": {
+            appliedV: number | null;
+            caveats: components["schemas"]["app.brasskettle.core.testrecord.Caveat"][];
+            current: boolean;
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            /** @enum {string} */
+            origin: "here" | "simulated" | "taken-before" | "file";
+            other: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+            own: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            proves: boolean;
+        };
         "app.brasskettle.server.jobs.JobView.Surge": {
             done: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"];
-            outcome: components["schemas"]["app.brasskettle.core.surge.SurgeSet.Outcome"];
+            outcome: components["schemas"]["app.brasskettle.core.surge.SurgeOutcome"];
             set: components["schemas"]["app.brasskettle.core.surge.SurgeSet"];
-            simulated: boolean;
+            standing: components["schemas"]["app.brasskettle.server.jobs.JobView.Standing"];
         };
         "app.brasskettle.server.jobs.Journal.Entry": {
             after: {
@@ -2526,7 +2664,7 @@ export interface components {
             /** Format: double */
             least: number;
             /** @enum {string} */
-            limit: "random-wound-megohm" | "form-wound-megohm" | "field-holds-megohm" | "field-watch-megohm" | "resistance-form-wound-percent" | "resistance-percent" | "surge-phase-percent" | "surge-rotor-percent" | "surge-pulse-percent" | "current-density-watch" | "current-density-stop" | "slot-fill-watch-percent" | "slot-fill-stop-percent";
+            limit: "random-wound-megohm" | "form-wound-megohm" | "field-holds-megohm" | "field-watch-megohm" | "resistance-form-wound-percent" | "resistance-percent" | "surge-phase-percent" | "surge-rotor-percent" | "surge-pulse-percent" | "current-density-watch" | "current-density-stop" | "slot-fill-watch-percent" | "slot-fill-stop-percent" | "waiver-factor";
             /** Format: double */
             most: number;
             source: string;
@@ -2558,10 +2696,12 @@ export interface components {
         "app.brasskettle.server.settings.ShopSettings": {
             certificate: components["schemas"]["app.brasskettle.server.settings.ShopSettings.Certificate"] | null;
             currency: string | null;
+            instrumentAlwaysNamed: boolean | null;
             limits: components["schemas"]["app.brasskettle.core.rules.LimitChange"][];
             rates: components["schemas"]["app.brasskettle.core.choice.Rates"];
             schools: components["schemas"]["app.brasskettle.server.settings.ShopSettings.Followed"][];
             shopName: string;
+            simulatedInstruments: boolean | null;
             tagPrefix: string;
         };
         "app.brasskettle.server.settings.ShopSettings.Certificate": {
@@ -2829,6 +2969,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.calibration.ShopInstrument"][];
+                };
+            };
+        };
+    };
+    kinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.calibration.InstrumentsController.KindWord"][];
                 };
             };
         };
@@ -3131,7 +3291,7 @@ export interface operations {
             };
         };
     };
-    openGate: {
+    waive: {
         parameters: {
             query?: never;
             header?: never;
@@ -3142,7 +3302,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.bench.LeadController.GateOpening"];
+                "application/json": components["schemas"]["app.brasskettle.server.bench.LeadController.WaiverBody"];
             };
         };
         responses: {
@@ -3298,9 +3458,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": {
-                        [key: string]: number;
-                    };
+                    "*/*": components["schemas"]["app.brasskettle.server.instruments.RunsUnderWay.TakenOff"];
                 };
             };
         };
@@ -3526,6 +3684,28 @@ export interface operations {
                 "application/json": components["schemas"]["app.brasskettle.server.bench.BenchController.LockOut"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                };
+            };
+        };
+    };
+    endLockOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -3917,6 +4097,32 @@ export interface operations {
             };
         };
     };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.bench.LeadController.SettleBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                };
+            };
+        };
+    };
     sheet: {
         parameters: {
             query?: never;
@@ -4236,7 +4442,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.bench.BenchController.Work"];
+                "application/json": components["schemas"]["app.brasskettle.server.bench.BenchController.WorkBody"];
             };
         };
         responses: {

@@ -30,6 +30,7 @@ function LockOut({ job }: { job: JobView }) {
   const person = usePerson();
   const [means, setMeans] = useState('');
   const keep = useChange(job.identity.tag, () => setMeans(''));
+  const end = useChange(job.identity.tag);
   const done = job.bench.lockedOut;
   const refused = keep.error instanceof Refusal ? keep.error.problems : [];
   return (
@@ -48,9 +49,13 @@ function LockOut({ job }: { job: JobView }) {
       {done && (
         <p style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
           <Mark verdict="holds" /> {done.by}, {moment(done.at)}: {done.detail}
+          <Button onClick={() => end.mutate({ method: 'POST', path: 'lock-out/end', body: {} })}>
+            Lock-out taken off
+          </Button>
         </p>
       )}
-      <Trouble error={keep.error} hide={['means']} />
+      {!done && <p className="soft">{job.gate.leads.sentence}.</p>}
+      <Trouble error={keep.error ?? end.error} hide={['means']} />
       <TypedField
         words
         label={done ? 'Again, by which two means' : 'By which two means'}
@@ -87,7 +92,7 @@ function Tester({ job }: { job: JobView }) {
         keep.mutate({
           method: 'POST',
           path: 'tests/tester-proof',
-          body: { typed: body, simulated: false, because },
+          body: { typed: body, because },
         });
       }}
     >

@@ -39,8 +39,8 @@ export function Overrule({ job, step }: { job: JobView; step: string }) {
       <details>
         <summary>Overrule this verdict</summary>
         <p className="small soft">
-          Both words stay on record and go into the report. It can shut the gate; it never opens it: a limit
-          that holds the gate is argued there.
+          Both words stay on record and go into the report. Overruling can block energising and never permits
+          it: a limit missed by a little is waived where energising is explained.
         </p>
         <Picks label="Your word" value={verdict} options={WORDS} onPick={setVerdict} />
         <div className="actions">

@@ -1,12 +1,11 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Checkbox } from 'antd';
 import { lazy, Suspense, useState } from 'react';
-import type { JobView } from '../api/types';
+import type { JobView, Verdict } from '../api/types';
 import { Trouble } from '../forms/Trouble';
 import { RunPanel } from '../instruments/RunPanel';
 import { useChange } from '../jobs/useJob';
 import { plain } from '../quantity/figures';
-import { Picks } from '../quantity/Picks';
 import { Mark } from '../verdict/Mark';
 import { ReadFile } from './TestFile';
 
@@ -17,16 +16,10 @@ export interface Pulsed {
   peakVoltageV: number;
   differencePercent: number | null;
   limitPercent: number;
+  verdict: Verdict;
   sampleIntervalS: number;
   trace: number[];
 }
-
-const STATES = [
-  ['in-service', 'In service'],
-  ['reconditioned', 'Reconditioned'],
-  ['partly-rewound', 'Partly rewound'],
-  ['new', 'New winding'],
-] as const;
 
 /** Pulses of rising voltage, lead after lead: each over the one before, and the table of what changed. */
 export function Pulses({
@@ -47,31 +40,31 @@ export function Pulses({
   kept: () => void;
 }) {
   const [given, setGiven] = useState<Pulsed[]>([]);
-  const [state, setState] = useState<(typeof STATES)[number][0]>('in-service');
   const client = useQueryClient();
   const record = useChange(job.identity.tag, kept);
   const last = given[given.length - 1];
   const onLead = given.filter((p) => p.lead === last?.lead);
   return (
     <>
-      <Picks label="Winding is" value={state} options={STATES} onPick={setState} />
       <Checkbox checked={rotorFitted} onChange={(e) => set(e.target.checked)}>
         Rotor is in
       </Checkbox>
-      <RunPanel<Pulsed>
-        tag={job.identity.tag}
-        instrument="surge-rise"
-        body={{ state, rotorFitted, because, speed }}
-        start="Give rising pulses"
-        disabled={!ready}
-        onStart={() => setGiven([])}
-        onReading={(p) => setGiven((before) => [...before, p])}
-        onEnd={(end) => {
-          if (end && !end.aborted) {
-            void client.invalidateQueries({ queryKey: ['job', job.identity.tag] }).then(kept);
-          }
-        }}
-      />
+      {job.gate.demonstration && (
+        <RunPanel<Pulsed>
+          tag={job.identity.tag}
+          instrument="surge-rise"
+          body={{ rotorFitted, because, speed }}
+          start="Give rising pulses"
+          disabled={!ready}
+          onStart={() => setGiven([])}
+          onReading={(p) => setGiven((before) => [...before, p])}
+          onEnd={(end) => {
+            if (end && !end.aborted) {
+              void client.invalidateQueries({ queryKey: ['job', job.identity.tag] }).then(kept);
+            }
+          }}
+        />
+      )}
       <ReadFile
         tag={job.identity.tag}
         kind="surge-rise"
@@ -79,7 +72,7 @@ export function Pulses({
           record.mutate({
             method: 'POST',
             path: 'tests/surge-rise',
-            body: { typed, simulated: false, because, speed },
+            body: { typed, because, speed },
           })
         }
       />
@@ -102,15 +95,7 @@ export function Pulses({
               {onLead.map((p) => (
                 <tr key={p.peakVoltageV}>
                   <td style={{ width: 30 }}>
-                    <Mark
-                      verdict={
-                        p.differencePercent === null
-                          ? 'unproven'
-                          : p.differencePercent > p.limitPercent
-                            ? 'stop'
-                            : 'holds'
-                      }
-                    />
+                    <Mark verdict={p.verdict} />
                   </td>
                   <td className="n">{Math.round(p.peakVoltageV)} V</td>
                   <td className="n">

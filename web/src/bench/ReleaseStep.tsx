@@ -6,6 +6,7 @@ import type { JobView } from '../api/types';
 import { at } from '../forms/look';
 import { Trouble } from '../forms/Trouble';
 import { NextWay } from '../jobs/NextWay';
+import { GATE_SHAPES, GATE_WORDS } from '../jobs/gateWords';
 import { useChange } from '../jobs/useJob';
 import { ManyPicks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
@@ -18,7 +19,7 @@ const POINTS = [
   ['key-captured', 'Key captured or out'],
 ] as const;
 
-/** Before it turns: every point looked at, somebody at the stop, and a name under it. It opens nothing the record holds shut. */
+/** Before it turns: every point looked at, somebody at the stop, and a name under it. It lifts nothing else that holds energising. */
 export function ReleaseStep({ job }: { job: JobView }) {
   const person = usePerson();
   const [checked, setChecked] = useState<string[]>([]);
@@ -26,8 +27,8 @@ export function ReleaseStep({ job }: { job: JobView }) {
   const [rotation, setRotation] = useState('');
   const keep = useChange(job.identity.tag, () => setChecked([]));
   const refused = keep.error instanceof Refusal ? keep.error.problems : [];
-  const shut = job.gate.state === 'shut';
-  const open = job.gate.state === 'open';
+  const blocked = job.gate.state === 'blocked';
+  const permitted = job.gate.state === 'permitted';
   return (
     <form
       onSubmit={(e) => {
@@ -44,20 +45,20 @@ export function ReleaseStep({ job }: { job: JobView }) {
         let nobody into the guarded area. Reduced voltage or current-limited first. Local codes and licensed
         practice come before this sheet.
       </p>
-      <section className="judged" data-verdict={shut ? 'stop' : open ? 'holds' : 'watch'}>
-        <Mark verdict={shut ? 'stop' : open ? 'holds' : 'watch'} size={40} />
+      <section className="judged" data-verdict={GATE_SHAPES[job.gate.state]}>
+        <Mark verdict={GATE_SHAPES[job.gate.state]} size={40} />
         <div>
-          <h2>{shut ? 'Power is shut' : open ? 'Released: power is open' : 'Test power only'}</h2>
+          <h2>{permitted ? 'Released: energising permitted' : GATE_WORDS[job.gate.state]}</h2>
           {job.gate.holding.map((r) => (
-            <p key={r.code}>
+            <p key={r.code + r.sentence}>
               {r.sentence}.{' '}
               {r.step !== 'bench/release' && (
-                <Link to={`/jobs/${job.identity.tag}/${r.step}`}>{r.opens}</Link>
+                <Link to={`/jobs/${job.identity.tag}/${r.step}`}>{r.liftedBy}</Link>
               )}
             </p>
           ))}
         </div>
-        <div className="ways">{open && <NextWay job={job} here="bench/release" />}</div>
+        <div className="ways">{permitted && <NextWay job={job} here="bench/release" />}</div>
       </section>
       <Trouble error={keep.error} hide={['atTheStop', 'rotation']} />
       <ManyPicks label="Looked at, each of them" options={POINTS} values={checked} onChange={setChecked} />
@@ -81,9 +82,9 @@ export function ReleaseStep({ job }: { job: JobView }) {
       </div>
       <div className="actions">
         <Button
-          type={open ? 'default' : 'primary'}
+          type={permitted ? 'default' : 'primary'}
           htmlType="submit"
-          disabled={shut || checked.length < POINTS.length}
+          disabled={blocked || checked.length < POINTS.length}
           loading={keep.isPending}
         >
           Release it as {person.displayName}

@@ -1,9 +1,8 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { lazy, Suspense, useState } from 'react';
-import { Link } from 'react-router';
 import { call, Refusal } from '../api/http';
-import type { JobView, Judgement, SheetForm, Step, TestLook, Typed } from '../api/types';
+import type { JobView, SheetForm, Step, TestLook, Typed } from '../api/types';
 import { useDraft } from '../forms/drafts';
 import { at, useLook, whileTyping } from '../forms/look';
 import { Trouble } from '../forms/Trouble';
@@ -13,10 +12,12 @@ import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
 import { otherSchool } from '../verdict/schools';
 import { FieldsForm } from '../worksheets/FieldsForm';
+import { TypedField } from '../quantity/TypedField';
+import { AskedGate, gateHolds, TakenBefore } from './AskedGate';
 import { Because } from './Because';
 import { DischargeClock } from './DischargeClock';
 import { InstrumentPick } from './InstrumentPick';
-import { Isolated } from './Isolated';
+import { meanMm } from './meanMm';
 import { Pulses } from './Pulses';
 import type { SheetTest } from './sheetTests';
 import { StallClock } from './StallClock';
@@ -49,6 +50,8 @@ export function SheetTestEntry({
     simulated: false,
     because: '',
     instrument: null,
+    appliedVoltageV: '',
+    takenBefore: '',
   };
   const draft = useDraft<Entered>(speed === 1 ? `${tag}.${kind}` : `${tag}.${kind}.${speed}`, fresh);
   const v = draft.value;
@@ -62,11 +65,11 @@ export function SheetTestEntry({
   const form = forms.data?.find((f) => f.name === kind);
   const look = useLook<TestLook>(
     `/api/jobs/${tag}/tests/${kind}/look`,
-    { typed: v.typed, speed },
+    { typed: v.typed, appliedVoltageV: v.appliedVoltageV, speed },
     draft.dirty && !test.stream?.keeps,
   );
   const output = (look?.output ?? look?.resistance) as
-    { judgement?: Judgement; steps?: Step[] } | null | undefined;
+    (Record<string, unknown> & { steps?: Step[] }) | null | undefined;
   const keep = useChange(tag, () => {
     draft.settle(fresh);
     finished();
@@ -103,7 +106,18 @@ export function SheetTestEntry({
     <form
       onSubmit={(e) => {
         e.preventDefault();
-        keep.mutate({ method: 'POST', path: `tests/${kind}`, body: { ...v, speed } });
+        keep.mutate({
+          method: 'POST',
+          path: `tests/${kind}`,
+          body: {
+            typed: v.typed,
+            appliedVoltageV: test.asksVoltage ? v.appliedVoltageV : undefined,
+            because: v.because,
+            instrument: v.simulated ? null : v.instrument,
+            takenBefore: v.takenBefore,
+            speed,
+          },
+        });
       }}
     >
       <div className="head">
@@ -111,7 +125,12 @@ export function SheetTestEntry({
         <span className="soft">{form?.sources.join(' · ')}</span>
       </div>
       <p className="caution">{test.caution}</p>
-      <Gate job={job} asks={test.asks} />
+      <AskedGate job={job} asks={test.asks} kind={kind} />
+      <TakenBefore
+        needed={gateHolds(job, test.asks, kind) !== undefined}
+        value={v.takenBefore}
+        onChange={(takenBefore) => set({ takenBefore, simulated: v.simulated })}
+      />
       {test.asks === 'high-voltage' && <DischargeClock job={job} />}
       <Trouble error={keep.error ?? glance.error} hide={refused.map((p) => p.field)} />
       {test.stream?.keeps ? (
@@ -121,7 +140,7 @@ export function SheetTestEntry({
           because={v.because}
           rotorFitted={v.typed['rotorFitted'] === true}
           set={(rotorFitted) => draft.change({ ...v, typed: { ...v.typed, rotorFitted } })}
-          ready={job.highVoltage.open && (!repeat || v.because.trim() !== '')}
+          ready={job.highVoltage.permitted && (!repeat || v.because.trim() !== '')}
           kept={() => {
             draft.settle(fresh);
             finished();
@@ -129,7 +148,9 @@ export function SheetTestEntry({
         />
       ) : (
         <>
-          {test.stream && <Streamed job={job} kind={kind} test={test} typed={v.typed} arrived={arrived} />}
+          {test.stream && job.gate.demonstration && (
+            <Streamed job={job} kind={kind} test={test} typed={v.typed} arrived={arrived} />
+          )}
           {kind === 'start-log' && (
             <StallClock
               onStop={(seconds) => {
@@ -161,10 +182,22 @@ export function SheetTestEntry({
             {p.message}
           </p>
         ))}
-      {output?.judgement && <Judged judgement={output.judgement} other={otherSchool(output)} />}
-      {output && (
+      {test.asksVoltage && (
+        <TypedField
+          label="Test voltage applied"
+          unit="V"
+          hint="what the tester was set to"
+          value={v.appliedVoltageV}
+          problem={at(refused, 'appliedVoltageV')}
+          onChange={(appliedVoltageV) => set({ appliedVoltageV, simulated: v.simulated })}
+        />
+      )}
+      {look?.judgement && (
+        <Judged judgement={look.judgement} other={look.other ? otherSchool(look.other) : undefined} />
+      )}
+      {look && (
         <Suspense fallback={null}>
-          <TestChart kind={kind} typed={v.typed} output={output as Record<string, unknown>} />
+          <TestChart lines={look.lines} gapsMm={look.gapsMm} meanMm={meanMm(output)} />
         </Suspense>
       )}
       {!v.simulated && !test.stream?.keeps && (
@@ -185,7 +218,7 @@ export function SheetTestEntry({
             Keep the readings
           </Button>
         )}
-        {test.glance && (
+        {test.glance && job.gate.demonstration && (
           <Button onClick={() => glance.mutate()} loading={glance.isPending}>
             {test.glance}
           </Button>
@@ -199,7 +232,7 @@ export function SheetTestEntry({
         )}
         {repeat && <Button onClick={finished}>Leave it as it was</Button>}
       </div>
-      {(test.glance ?? test.stream) && <StandIn job={job} />}
+      {(test.glance ?? test.stream) && job.gate.demonstration && <StandIn job={job} />}
       {output?.steps && <Arithmetic steps={output.steps} />}
     </form>
   );
@@ -210,30 +243,4 @@ function marked(job: JobView, kind: string): Typed {
   const details = job.sheets['plate']?.typed['details'] as { leadMarks?: string } | undefined;
   const leads = (details?.leadMarks ?? '').split(/[\s,;]+/).filter(Boolean);
   return kind === 'lead-sets' && leads.length > 1 ? { leads } : {};
-}
-
-/** The gate that a test asks, where it does not stand open. */
-function Gate({ job, asks }: { job: JobView; asks: SheetTest['asks'] }) {
-  const holding =
-    asks === 'high-voltage' ? job.highVoltage.holding[0] : asks === 'power' ? job.gate.holding[0] : undefined;
-  if (!holding) {
-    return null;
-  }
-  const words =
-    asks === 'high-voltage'
-      ? 'No high voltage yet'
-      : job.gate.state === 'shut'
-        ? 'Power is shut'
-        : 'Test power only';
-  return (
-    <>
-      <p className="caution">
-        <b>{words}:</b> {holding.sentence}.{' '}
-        {holding.code !== 'auxiliaries' && (
-          <Link to={`/jobs/${job.identity.tag}/${holding.step}`}>{holding.opens}</Link>
-        )}
-      </p>
-      {holding.code === 'auxiliaries' && <Isolated job={job} />}
-    </>
-  );
 }

@@ -4,14 +4,14 @@ import type { JobView, Step } from '../api/types';
 import { NextWay } from '../jobs/NextWay';
 import { moment } from '../quantity/figures';
 import { Arithmetic } from '../verdict/Arithmetic';
-import { Judged } from '../verdict/Judged';
-import { otherSchool, type Schools } from '../verdict/schools';
+import { originOf, Standing } from '../verdict/Standing';
 import { Earlier } from './Earlier';
 import { Output } from '../worksheets/Output';
 import { DischargeClock } from './DischargeClock';
 import { Overrule } from './Overrule';
 import { SheetTestEntry } from './SheetTestEntry';
 import { SHEET_TESTS } from './sheetTests';
+import { meanMm } from './meanMm';
 import { FileLinks } from './TestFile';
 
 const TestChart = lazy(() => import('./TestChart').then((m) => ({ default: m.TestChart })));
@@ -49,23 +49,23 @@ export function SheetTestStep({
       />
     );
   }
-  const output = done.output as Record<string, unknown> & Schools & { steps?: Step[] };
+  const output = done.output as Record<string, unknown> & { steps?: Step[] };
   return (
     <>
       <div className="head">
         <h1>{title}</h1>
         <span className="soft">
           {done.done.by}, {moment(done.done.at)}
-          {done.simulated && ' · simulated'}
-          {done.done.detail && !done.simulated && ` · ${done.done.detail}`}
+          {done.done.detail && done.standing.origin !== 'simulated' && ` · ${done.done.detail}`}
+          {originOf(done.standing)}
         </span>
       </div>
-      <Judged judgement={done.judgement} other={otherSchool(output)}>
+      <Standing standing={done.standing}>
         <NextWay job={job} here={step} />
         <Button onClick={() => setAgain(true)}>Measure again, this one is superseded</Button>
-      </Judged>
+      </Standing>
       <Suspense fallback={null}>
-        <TestChart kind={kind} typed={done.typed} output={output} />
+        <TestChart lines={done.lines} gapsMm={done.gapsMm} meanMm={meanMm(output)} />
       </Suspense>
       <Output value={output} />
       {test.asks === 'high-voltage' && <DischargeClock job={job} />}

@@ -9,6 +9,10 @@ export interface Entered {
   simulated: boolean;
   because: string;
   instrument: number | null;
+  /** The voltage of an insulation test, which its readings do not hold. */
+  appliedVoltageV: string;
+  /** Why it is entered now although it was taken before. */
+  takenBefore: string;
 }
 
 interface Leakage {
@@ -44,9 +48,9 @@ export function Streamed({
       <RunPanel<Leakage>
         tag={job.identity.tag}
         instrument={test.stream.path}
-        body={{ state: typed['state'] ?? 'in-service' }}
+        body={{}}
         start={test.stream.start}
-        disabled={!job.highVoltage.open}
+        disabled={!job.highVoltage.permitted}
         onStart={() => {
           steps.current = [];
           setLive(undefined);

@@ -1,45 +1,36 @@
 import { useCallback } from 'react';
-import type { Typed } from '../api/types';
+import type { TestLines } from '../api/types';
 import { Chart, frame, token } from '../charts/Chart';
 import { GapRing } from '../teardown/GapRing';
-import { linesOf, type Lines } from './chartLines';
 
 const DASHES = ['solid', 'dashed', 'dotted'] as const;
 
 /** Readings of a test as lines, where people would look rather than read; nothing where a chart says no more than the table. */
 export function TestChart({
-  kind,
-  typed,
-  output,
+  lines,
+  gapsMm,
+  meanMm,
 }: {
-  kind: string;
-  typed: Typed;
-  output: Record<string, unknown>;
+  lines: TestLines | null;
+  gapsMm: number[];
+  meanMm: number | undefined;
 }) {
-  if (kind === 'air-gap' && typeof output['meanMm'] === 'number') {
-    const gaps = millimetres(typed['gapsMm']);
-    return gaps.length > 0 ? <GapRing gapsMm={gaps} meanMm={output['meanMm']} /> : null;
+  if (gapsMm.length > 0 && meanMm !== undefined) {
+    return <GapRing gapsMm={gapsMm} meanMm={meanMm} />;
   }
-  const lines = linesOf(kind, typed, output);
   return lines ? <Drawn lines={lines} /> : null;
 }
 
-/** Gaps as typed, in millimetres; a figure half typed is left out. */
-function millimetres(typed: unknown): number[] {
-  const texts = Array.isArray(typed) ? typed.map(String) : [];
-  return texts.map((t) => Number(t.replace(/ ?mm$/, ''))).filter((g) => g > 0);
-}
-
 /** A little above the limit, or above the highest point where that lies higher. */
-function over(lines: Lines): number {
-  const highest = Math.max(...lines.series.flatMap((s) => s.points.map(([, y]) => y)));
+function over(lines: TestLines): number {
+  const highest = Math.max(...lines.series.flatMap((s) => s.points.map((p) => p.y)));
   return Math.ceil(1.2 * Math.max(highest, lines.limit ?? 0));
 }
 
-function Drawn({ lines }: { lines: Lines }) {
+function Drawn({ lines }: { lines: TestLines }) {
   const text = JSON.stringify(lines);
   const option = useCallback(() => {
-    const drawn = JSON.parse(text) as Lines;
+    const drawn = JSON.parse(text) as TestLines;
     const f = frame();
     const colours = [token('copper'), token('ink'), token('holds')];
     return {
@@ -57,18 +48,18 @@ function Drawn({ lines }: { lines: Lines }) {
       yAxis: {
         type: 'value',
         name: drawn.y,
-        ...(drawn.limit === undefined ? { scale: true } : { min: 0, max: over(drawn) }),
+        ...(drawn.limit === null ? { scale: true } : { min: 0, max: over(drawn) }),
         ...f.axis,
       },
       series: drawn.series.map((s, n) => ({
         name: s.name,
         type: 'line',
-        data: s.points,
+        data: s.points.map((p) => [p.x, p.y]),
         symbolSize: 9,
         lineStyle: { color: colours[n % 3], type: DASHES[n % 3], width: 2.5 },
         itemStyle: { color: colours[n % 3] },
         markLine:
-          n === 0 && drawn.limit !== undefined
+          n === 0 && drawn.limit !== null
             ? {
                 symbol: 'none',
                 silent: true,

@@ -14,6 +14,8 @@ export interface SheetTest {
   stream?: { path: string; start: string; keeps: boolean };
   /** What else must be so before it is taken. */
   asks?: 'high-voltage' | 'power';
+  /** Its readings do not hold the voltage they were taken at. */
+  asksVoltage?: boolean;
 }
 
 const RUNNING =
@@ -57,6 +59,7 @@ export const SHEET_TESTS: Record<string, SheetTest> = {
     caution:
       'Direct voltage on one circuit, the others grounded. Ground each one after its reading, four times as long as voltage was on, before touching the next.',
     known: ['ratedVoltageV', 'windingKind', 'insulationClass', 'madeBefore1970'],
+    asksVoltage: true,
     start: {
       insulationSystem: 'thermosetting',
       windingTemperatureC: '',
@@ -133,8 +136,8 @@ export const SHEET_TESTS: Record<string, SheetTest> = {
   'withstand-record': {
     title: 'Withstand',
     caution: HIGH_VOLTAGE,
-    known: ['ratedVoltageV', 'repeat', 'school'],
-    start: { state: 'reconditioned', supply: 'direct', heldSeconds: '60', brokeDown: false },
+    known: ['ratedVoltageV', 'ratedPowerW', 'state', 'repeat', 'school'],
+    start: { supply: 'direct', heldSeconds: '60', brokeDown: false },
     stream: { path: 'withstand-set', start: 'Hold the simulated voltage', keeps: false },
     asks: 'high-voltage',
   },
@@ -150,7 +153,7 @@ export const SHEET_TESTS: Record<string, SheetTest> = {
     title: 'Surge, pulse against pulse',
     caution: HIGH_VOLTAGE,
     known: [],
-    start: { state: 'in-service', rotorFitted: false },
+    start: { rotorFitted: false },
     stream: { path: 'surge-rise', start: 'Give rising pulses', keeps: true },
     asks: 'high-voltage',
   },
@@ -174,7 +177,7 @@ export const SHEET_TESTS: Record<string, SheetTest> = {
   'no-load-run': {
     title: 'Run without load',
     caution: `${RUNNING} Reduced voltage or current-limited first.`,
-    known: ['ratedCurrentA', 'ratedPowerW', 'ratedVoltageV', 'poles'],
+    known: ['ratedCurrentA', 'ratedPowerW', 'ratedVoltageV', 'poles', 'deadLines'],
     start: { lineCurrentsA: [], lineVoltagesV: [], lockedRotorRatio: '' },
     glance: 'Read the simulated analyser',
     asks: 'power',

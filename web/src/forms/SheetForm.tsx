@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { moment } from '../quantity/figures';
 import { Mark } from '../verdict/Mark';
+import { GuardReason } from './GuardReason';
 import type { Sheet } from './sheet';
 import { Trouble } from './Trouble';
 
@@ -53,6 +54,7 @@ export function SheetForm<T extends object>({
       ) : (
         <Trouble error={sheet.keep.error} hide={hide} />
       )}
+      <GuardReason sheet={sheet} />
       {sheet.newer && !sheet.clash && (
         <p className="caution" role="status">
           {sheet.newer.by} changed this at {moment(sheet.newer.at)}. What does not touch yours is merged when

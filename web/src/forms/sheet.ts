@@ -53,9 +53,9 @@ export function useSheet<T extends object>(
     }
     saved(merged ? (newer?.by ?? 'somebody else') : undefined);
   });
-  const send = () => {
+  const send = (because?: string) => {
     sent.current = draft.latest().value;
-    keep.mutate({ method: 'PUT', path: `sheets/${kind}`, body: { version, typed: sent.current } });
+    keep.mutate({ method: 'PUT', path: `sheets/${kind}`, body: { version, typed: sent.current, because } });
   };
   /** A new try begins with the next change; an answer that is still on its way is waited for. */
   const forget = () => {

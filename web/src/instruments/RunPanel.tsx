@@ -7,7 +7,7 @@ import { clock } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { useKeys } from '../shell/keys';
 import { Mark } from '../verdict/Mark';
-import { runInstrument, type RunEnd } from './stream';
+import { runInstrument, type Begun, type RunEnd } from './stream';
 
 const PACES = [
   ['1', 'Real time'],
@@ -26,6 +26,7 @@ export function RunPanel<R>({
   start,
   disabled = false,
   onStart,
+  onBegun,
   onReading,
   onEnd,
 }: {
@@ -36,6 +37,7 @@ export function RunPanel<R>({
   start: string;
   disabled?: boolean;
   onStart?: () => void;
+  onBegun?: (begun: Begun) => void;
   onReading: (reading: R) => void;
   onEnd?: (end: RunEnd | undefined) => void;
 }) {
@@ -45,9 +47,10 @@ export function RunPanel<R>({
   const [told, setTold] = useState('');
   const client = useQueryClient();
   const stop = useRef<AbortController | null>(null);
-  const hears = useRef({ onReading, onEnd });
+  const offKey = useRef('');
+  const hears = useRef({ onBegun, onReading, onEnd });
   useEffect(() => {
-    hears.current = { onReading, onEnd };
+    hears.current = { onBegun, onReading, onEnd };
   });
   useEffect(() => () => stop.current?.abort(), []);
   const running = left !== undefined;
@@ -66,6 +69,10 @@ export function RunPanel<R>({
         abort.signal,
         (r) => hears.current.onReading(r),
         setLeft,
+        (begun) => {
+          offKey.current = begun.off;
+          hears.current.onBegun?.(begun);
+        },
       );
       setTold((before) => end?.fault || (end?.aborted === false ? '' : before));
       hears.current.onEnd?.(end);
@@ -78,12 +85,16 @@ export function RunPanel<R>({
       void client.invalidateQueries({ queryKey: ['job', tag] });
     }
   }
-  /** The instrument is told, and then ends its stream; where it cannot be told, the stream is cut, which it notices. */
+  /**
+   * The server is told by the key it gave for this run, which works without its database; where it cannot be told, the stream is
+   * cut, which it notices.
+   */
   const off = useCallback(() => {
     const run = stop.current;
     if (run) {
       setTold('Voltage taken off before its time');
-      call('POST', `/api/jobs/${tag}/instruments/off`, {}).catch(() => run.abort());
+      const path = offKey.current ? `/api/off/${offKey.current}` : `/api/jobs/${tag}/instruments/off`;
+      call('POST', path, {}).catch(() => run.abort());
     }
   }, [tag]);
   const keys = useMemo(() => [{ key: 'Escape', label: 'voltage off', run: off }], [off]);

@@ -7,6 +7,12 @@ export interface RunEnd {
   fault: string;
 }
 
+/** A run as it begins: the key by which it is taken off, and the voltage it holds where it is one. */
+export interface Begun {
+  off: string;
+  testVoltageV: number | null;
+}
+
 /** Parts of a server-sent stream as they arrive, each with its name and its data. */
 export function takeEvents(text: string): { events: { name: string; data: string }[]; rest: string } {
   const blocks = text.split('\n\n');
@@ -31,6 +37,7 @@ export async function runInstrument<R>(
   signal: AbortSignal,
   onReading: (reading: R) => void,
   onLeft: (secondsLeft: number) => void,
+  onBegun: (begun: Begun) => void = () => undefined,
 ): Promise<RunEnd | undefined> {
   const answer = await open('POST', path, body);
   const reader = answer.body?.getReader();
@@ -55,6 +62,8 @@ export async function runInstrument<R>(
     for (const e of events) {
       if (e.name === 'reading') {
         onReading(JSON.parse(e.data) as R);
+      } else if (e.name === 'begun') {
+        onBegun(JSON.parse(e.data) as Begun);
       } else if (e.name === 'progress') {
         onLeft((JSON.parse(e.data) as { secondsLeft: number }).secondsLeft);
       } else if (e.name === 'ended') {

@@ -1,30 +1,15 @@
 import { useCallback } from 'react';
-import type { AbsorptionFit } from '../api/types';
+import type { InsulationCurve } from '../api/types';
 import { Chart, frame, token } from '../charts/Chart';
 import { megohm, plain } from '../quantity/figures';
 
-export interface Point {
-  seconds: number;
-  megohm: number;
-  overRange: boolean;
-}
-
 /** Resistance over time, the fitted curve through it, and the least the winding must read at its own temperature. */
-export function AbsorptionChart({
-  points,
-  fit,
-  testV,
-  least,
-}: {
-  points: Point[];
-  fit: AbsorptionFit | null;
-  testV: number;
-  least: number | undefined;
-}) {
+export function AbsorptionChart({ curve }: { curve: InsulationCurve | undefined }) {
   const option = useCallback(() => {
     const f = frame();
-    const fitted = fit ? curve(fit, testV) : [];
-    const values = points.map((p) => p.megohm).filter((v) => v > 0);
+    const points = curve?.points ?? [];
+    const least = curve?.leastMegohm;
+    const values = points.map((p) => p.y).filter((v) => v > 0);
     const low = Math.min(...values, least ?? Infinity);
     const high = Math.max(...values, least ?? 0);
     return {
@@ -52,11 +37,11 @@ export function AbsorptionChart({
         {
           name: 'read',
           type: 'line',
-          data: points.map((p) => [p.seconds, p.megohm]),
-          lineStyle: { width: fit ? 0 : 3, color: token('copper') },
+          data: points.map((p) => [p.x, p.y]),
+          lineStyle: { width: curve?.fitted.length ? 0 : 3, color: token('copper') },
           itemStyle: { color: token('copper'), borderColor: token('copper'), borderWidth: 3 },
           symbol: (_: unknown, p: { dataIndex: number }) =>
-            points[p.dataIndex]?.overRange ? 'triangle' : 'circle',
+            curve?.overRange[p.dataIndex] ? 'triangle' : 'circle',
           symbolSize: 10,
           markLine:
             least === undefined
@@ -77,31 +62,18 @@ export function AbsorptionChart({
         {
           name: 'fitted',
           type: 'line',
-          data: fitted,
+          data: curve?.fitted.map((p) => [p.x, p.y]) ?? [],
           showSymbol: false,
           lineStyle: { width: 3, color: token('copper') },
         },
       ],
     };
-  }, [points, fit, testV, least]);
-  const last = points[points.length - 1];
+  }, [curve]);
+  const last = curve?.points.at(-1);
   return (
     <Chart
       option={option}
-      label={
-        last
-          ? `Insulation over time, ${megohm(last.megohm)} after ${plain(last.seconds)} s`
-          : 'No readings yet'
-      }
+      label={last ? `Insulation over time, ${megohm(last.y)} after ${plain(last.x)} s` : 'No readings yet'}
     />
   );
-}
-
-function curve(fit: AbsorptionFit, testV: number): [number, number][] {
-  const line: [number, number][] = [];
-  for (let s = 5; s <= 600; s *= 1.12) {
-    const microamp = fit.absorptionMicroamp * s ** -fit.exponent + fit.leakageMicroamp;
-    line.push([s, testV / microamp]);
-  }
-  return line;
 }

@@ -12,9 +12,11 @@ import { Trouble } from '../forms/Trouble';
 import { StandIn } from '../instruments/StandIn';
 import { useChange } from '../jobs/useJob';
 import { toNextField, TypedField } from '../quantity/TypedField';
+import { Picks } from '../quantity/Picks';
 import { Judged } from '../verdict/Judged';
-import { InsulationFigures, leastHere, otherSchool } from './InsulationFigures';
-import { EMPTY, fromFile, readable, type Row, type Typing } from './reading';
+import { otherSchool } from '../verdict/schools';
+import { InsulationFigures } from './InsulationFigures';
+import { EMPTY, fromFile, type Row, type Typing } from './reading';
 import { TesterPanel } from './TesterPanel';
 
 const AbsorptionChart = lazy(() => import('./AbsorptionChart').then((m) => ({ default: m.AbsorptionChart })));
@@ -23,6 +25,11 @@ const AIR = [
   ['windingTemperatureC', 'Winding', '°C'],
   ['ambientTemperatureC', 'Air', '°C'],
   ['relativeHumidityPercent', 'Humidity', '%'],
+] as const;
+
+const SYSTEMS = [
+  ['thermosetting', 'Thermosetting'],
+  ['thermoplastic', 'Thermoplastic, before 1970'],
 ] as const;
 
 /** Readings typed or streamed, judged while they come. */
@@ -41,7 +48,7 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
   };
   const look = useLook<TestLook>(
     `/api/jobs/${tag}/tests/insulation-resistance/look`,
-    { typed },
+    { typed, appliedVoltageV: v.appliedVoltageV },
     filled.length > 0,
   );
   const keep = useChange(tag, () => {
@@ -61,17 +68,6 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
   };
   const place = (row: number): number =>
     v.readings.slice(0, row).filter((r) => r.megohm.trim() !== '').length;
-  const points = useMemo(
-    () =>
-      filled
-        .map((r) => ({
-          seconds: Number(r.seconds),
-          megohm: readable(r.megohm),
-          overRange: /^\s*(>|≥)/.test(r.megohm),
-        }))
-        .filter((p) => p.seconds > 0 && p.megohm > 0),
-    [filled],
-  );
   return (
     <form
       onSubmit={(e) => {
@@ -79,7 +75,12 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
         keep.mutate({
           method: 'POST',
           path: 'tests/insulation-resistance',
-          body: { typed, simulated: v.simulated, because: v.because, instrument: v.instrument },
+          body: {
+            typed,
+            appliedVoltageV: v.appliedVoltageV,
+            because: v.because,
+            instrument: v.simulated ? null : v.instrument,
+          },
         });
       }}
     >
@@ -91,7 +92,7 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
         Direct voltage stays on the winding after the test. Keep hands off until it is discharged and
         grounded; follow the tester’s own instructions.
       </p>
-      <Trouble error={keep.error} hide={['because', ...AIR.map(([f]) => f)]} />
+      <Trouble error={keep.error} hide={['because', 'appliedVoltageV', ...AIR.map(([f]) => f)]} />
       <div className="grid3">
         {AIR.map(([field, label, unit]) => (
           <TypedField
@@ -105,7 +106,23 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
           />
         ))}
       </div>
-      <TesterPanel job={job} change={draft.change} />
+      <div className="grid2">
+        <TypedField
+          label="Test voltage applied"
+          unit="V"
+          hint="what the tester was set to"
+          value={v.appliedVoltageV}
+          problem={at(problems, 'appliedVoltageV')}
+          onChange={(appliedVoltageV) => beside({ appliedVoltageV })}
+        />
+        <Picks
+          label="Insulation system"
+          value={v.insulationSystem}
+          options={SYSTEMS}
+          onPick={(insulationSystem) => beside({ insulationSystem })}
+        />
+      </div>
+      {job.gate.demonstration && <TesterPanel job={job} change={draft.change} />}
       <div className="readings">
         <table className="quiet" onKeyDown={toNextField}>
           <thead>
@@ -146,16 +163,11 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
           </tbody>
         </table>
         <Suspense fallback={null}>
-          <AbsorptionChart
-            points={points}
-            fit={look?.fit?.curve ?? null}
-            testV={look?.insulation?.standardTestVoltageLowV ?? 500}
-            least={look?.insulation ? leastHere(look.insulation) : undefined}
-          />
+          <AbsorptionChart curve={look?.curve ?? undefined} />
         </Suspense>
       </div>
-      {look?.deciding && (
-        <Judged judgement={look.deciding} other={look.other ? otherSchool(look.other) : undefined} />
+      {look?.judgement && (
+        <Judged judgement={look.judgement} other={look.other ? otherSchool(look.other) : undefined} />
       )}
       {look?.insulation && <InsulationFigures result={look.insulation} fit={look.fit} />}
       {!v.simulated && <InstrumentPick value={v.instrument} onChange={(instrument) => set({ instrument })} />}
@@ -183,7 +195,7 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
         {draft.dirty && <span className="soft small">not saved yet; kept on this tablet</span>}
       </div>
       <DischargeClock job={job} />
-      <StandIn job={job} />
+      {job.gate.demonstration && <StandIn job={job} />}
     </form>
   );
 }

@@ -1,16 +1,5 @@
-import type { InsulationResult, Judgement, TestLook } from '../api/types';
+import type { InsulationResult, TestLook } from '../api/types';
 import { plain } from '../quantity/figures';
-import { verdictWord } from '../verdict/Mark';
-
-/** The least the winding must read at its own temperature. */
-export function leastHere(result: InsulationResult): number {
-  return result.minimumMegohm / result.correctionFactor;
-}
-
-/** How the other school judges, in one line. */
-export function otherSchool(judgement: Judgement): string {
-  return `The other school says ${verdictWord(judgement.verdict)}: ${judgement.headline}`;
-}
 
 /** Index, leakage and dew point, each with what it is held against. */
 export function InsulationFigures({ result, fit }: { result: InsulationResult; fit: TestLook['fit'] }) {

@@ -1,19 +1,17 @@
 import { Button } from 'antd';
 import { lazy, Suspense, useState } from 'react';
-import type { JobView } from '../api/types';
+import type { InsulationCurve, JobView } from '../api/types';
 import { DischargeClock } from '../bench/DischargeClock';
 import { Earlier } from '../bench/Earlier';
 import { Overrule } from '../bench/Overrule';
 import { FileLinks } from '../bench/TestFile';
-import { Trouble } from '../forms/Trouble';
 import { NextWay } from '../jobs/NextWay';
-import { useChange } from '../jobs/useJob';
+import { Worked } from '../bench/Worked';
 import { megohm, moment, plain } from '../quantity/figures';
 import { Arithmetic } from '../verdict/Arithmetic';
-import { Judged } from '../verdict/Judged';
-import type { Point } from './AbsorptionChart';
+import { originOf, Standing } from '../verdict/Standing';
 import { InsulationEntry } from './InsulationEntry';
-import { InsulationFigures, leastHere, otherSchool } from './InsulationFigures';
+import { InsulationFigures } from './InsulationFigures';
 
 const AbsorptionChart = lazy(() => import('./AbsorptionChart').then((m) => ({ default: m.AbsorptionChart })));
 
@@ -24,33 +22,26 @@ export function InsulationStep({ job }: { job: JobView }) {
   if (!done || again) {
     return <InsulationEntry job={job} finished={() => setAgain(false)} />;
   }
-  const points = done.test.readings.map((r) => ({ ...r, overRange: r.overRange ?? false }));
   const temperature = done.test.windingTemperatureC;
   return (
     <>
       <div className="head">
         <h1>Insulation to frame</h1>
         <span className="soft">
-          all leads together · {plain(done.result.standardTestVoltageLowV)} V · winding{' '}
-          {plain(temperature, 3)} °C · {done.done.by}, {moment(done.done.at)}
-          {done.simulated && ' · simulated tester'}
+          all leads together · winding {plain(temperature, 3)} °C · {done.done.by}, {moment(done.done.at)}
+          {originOf(done.standing)}
         </span>
       </div>
       <div className="readings">
-        <Readings points={points} />
+        <Readings curve={done.curve} />
         <Suspense fallback={null}>
-          <AbsorptionChart
-            points={points}
-            fit={done.fit?.curve ?? null}
-            testV={done.result.standardTestVoltageLowV}
-            least={leastHere(done.result)}
-          />
+          <AbsorptionChart curve={done.curve} />
         </Suspense>
       </div>
-      <Judged judgement={done.standing} other={otherSchool(done.other)}>
+      <Standing standing={done.standing}>
         <NextWay job={job} here="bench/insulation" />
         <Button onClick={() => setAgain(true)}>Test again</Button>
-      </Judged>
+      </Standing>
       <InsulationFigures result={done.result} fit={done.fit} />
       <DischargeClock job={job} />
       <Worked job={job} />
@@ -62,7 +53,7 @@ export function InsulationStep({ job }: { job: JobView }) {
   );
 }
 
-function Readings({ points }: { points: Point[] }) {
+function Readings({ curve }: { curve: InsulationCurve }) {
   return (
     <table className="quiet">
       <thead>
@@ -72,39 +63,16 @@ function Readings({ points }: { points: Point[] }) {
         </tr>
       </thead>
       <tbody>
-        {points.map((p) => (
-          <tr key={p.seconds} style={p.seconds === 60 ? { fontWeight: 600 } : {}}>
-            <td className="figure">{p.seconds < 60 ? `${p.seconds} s` : `${plain(p.seconds / 60)} min`}</td>
+        {curve.points.map((p, n) => (
+          <tr key={p.x} style={p.x === 60 ? { fontWeight: 600 } : {}}>
+            <td className="figure">{p.x < 60 ? `${p.x} s` : `${plain(p.x / 60)} min`}</td>
             <td className="n">
-              {p.overRange && '≥ '}
-              {megohm(p.megohm)}
+              {curve.overRange[n] && '≥ '}
+              {megohm(p.y)}
             </td>
           </tr>
         ))}
       </tbody>
     </table>
-  );
-}
-
-/** What was done to the winding since: it makes the test unproven again. */
-function Worked({ job }: { job: JobView }) {
-  const work = useChange(job.identity.tag);
-  return (
-    <details>
-      <summary>Record what was done to the winding since</summary>
-      <Trouble error={work.error} />
-      <div className="picks">
-        {['opened', 'washed', 'dried', 'dipped', 'reassembled'].map((w) => (
-          <button
-            key={w}
-            type="button"
-            className="pick"
-            onClick={() => work.mutate({ method: 'POST', path: 'worked', body: { work: w } })}
-          >
-            {w}
-          </button>
-        ))}
-      </div>
-    </details>
   );
 }

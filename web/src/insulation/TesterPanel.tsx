@@ -27,6 +27,11 @@ export function TesterPanel({
       onStart={() => {
         rows.current = [];
       }}
+      onBegun={({ testVoltageV }) => {
+        if (testVoltageV !== null) {
+          change((before) => ({ ...before, appliedVoltageV: `${testVoltageV} V` }));
+        }
+      }}
       onReading={(r) => {
         rows.current = [
           ...rows.current,

@@ -13,6 +13,7 @@ export const EMPTY = {
   ambientTemperatureC: '',
   relativeHumidityPercent: '',
   insulationSystem: 'thermosetting',
+  appliedVoltageV: '',
   readings: ROWS,
   simulated: false,
   because: '',
@@ -29,11 +30,4 @@ export function fromFile(rows: unknown): Row[] {
     seconds: String(r.seconds ?? '').replace(/ ?s$/, ''),
     megohm: `${r.overRange === true ? '> ' : ''}${String(r.megohm ?? '')}`,
   }));
-}
-
-/** A typed reading in megohms, for the chart alone; the core reads the text itself. */
-export function readable(text: string): number {
-  const m = /([\d.]+)\s*([kGT]?)/.exec(text);
-  const factor = { k: 1e-3, G: 1e3, T: 1e6 }[m?.[2] ?? ''] ?? 1;
-  return m ? Number(m[1]) * factor : 0;
 }

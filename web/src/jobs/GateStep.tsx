@@ -1,50 +1,59 @@
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { JobView } from '../api/types';
+import type { GateReason, JobView } from '../api/types';
 import { Trouble } from '../forms/Trouble';
 import { useShown } from '../quantity/units';
 import { usePerson } from '../shell/session';
 import { Mark } from '../verdict/Mark';
+import { GATE_WORDS } from './gateWords';
 import { useChange } from './useJob';
 
-const STATES = {
-  shut: 'Power: shut',
-  'test-power': 'Power: test power only, reduced or current-limited, guarded',
-  open: 'Power: open',
-} as const;
-
-/** Why the gate stands where it stands, and what opens it. */
+/** Why energising stands where it stands, and what lifts what holds it. */
 export function GateStep({ job }: { job: JobView }) {
   const tag = job.identity.tag;
   const person = usePerson();
   const lead = person.role === 'lead' || person.role === 'admin';
+  const shown = useShown();
   return (
     <>
       <div className="head">
-        <h1>{STATES[job.gate.state]}</h1>
+        <h1>{GATE_WORDS[job.gate.state]}</h1>
         <span className="soft">computed from the record, never ticked</span>
       </div>
+      {job.gate.demonstration && (
+        <p className="caution">
+          <b>Demonstration.</b> Simulated instruments are on in this shop. Nothing here permits a customer’s
+          motor to be put on power.
+        </p>
+      )}
       <p style={{ marginBottom: 12 }}>{job.gate.leads.sentence}.</p>
-      <Reasons
-        title="What holds it"
-        none="Nothing holds it."
-        tag={tag}
-        rows={job.gate.holding}
-        mayArgue={lead}
-      />
+      <Reasons title="What holds it" none="Nothing holds it." tag={tag} rows={job.gate.holding} lead={lead} />
       {job.gate.waived.map((w) => (
         <p key={w.reason.code} className="caution">
-          Opened by {w.by} against “{w.reason.sentence}”: {w.why}. A new figure asks again.
+          Waived by {w.by}: “{shown(w.reason.sentence)}”, {w.why}. A new figure asks again.
         </p>
       ))}
-      <h2 style={{ margin: '26px 0 8px' }}>High voltage: {job.highVoltage.open ? 'open' : 'shut'}</h2>
+      <h2 style={{ margin: '26px 0 8px' }}>
+        High voltage {job.highVoltage.permitted ? 'permitted' : 'blocked'}
+      </h2>
       <Reasons
         title="What holds it"
         none="Withstand and surge may be applied."
         tag={tag}
         rows={job.highVoltage.holding}
+        lead={false}
       />
+      {job.plateChanges.length > 0 && (
+        <>
+          <h2 style={{ margin: '26px 0 8px' }}>Who changed what it is judged by</h2>
+          <ul>
+            {job.plateChanges.map((change) => (
+              <li key={change}>{shown(change)}</li>
+            ))}
+          </ul>
+        </>
+      )}
       <p className="caution">
         Lock out and prove dead before a lead is touched; ground every winding after a test. Local codes, the
         test equipment’s instructions and licensed practice come first.
@@ -58,14 +67,14 @@ function Reasons({
   none,
   tag,
   rows,
-  mayArgue = false,
+  lead,
 }: {
   title: string;
   none: string;
   tag: string;
-  rows: JobView['gate']['holding'];
-  /** A lead hand may argue a limit in writing. */
-  mayArgue?: boolean;
+  rows: GateReason[];
+  /** A lead hand may waive a limit, and settle a contradiction, in writing. */
+  lead: boolean;
 }) {
   const shown = useShown();
   if (rows.length === 0) {
@@ -77,22 +86,47 @@ function Reasons({
         <tr>
           <th aria-label="verdict" />
           <th>{title}</th>
-          <th>Opens with</th>
+          <th>Lifted by</th>
         </tr>
       </thead>
       <tbody>
         {rows.map((r) => (
-          <tr key={r.code}>
+          <tr key={r.code + r.sentence}>
             <td style={{ width: 30 }}>
-              <Mark verdict="stop" />
+              <Mark verdict={r.hold === 'blocked' ? 'stop' : 'watch'} />
             </td>
             <td>
               <b>{shown(r.sentence)}</b>
-              {r.never && <div className="small soft">nobody may open the gate against this</div>}
-              {mayArgue && r.disputable && <Argue tag={tag} code={r.code} />}
+              <div className="small soft">
+                {r.hold === 'test-power-only' && 'leaves test power · '}
+                {r.waivable ? 'missed by a little: a lead hand may waive it' : 'nobody may waive it'} ·{' '}
+                {r.source}
+              </div>
+              {lead && r.waivable && (
+                <InWriting
+                  tag={tag}
+                  path="gate"
+                  about={{ code: r.code }}
+                  label="Why this figure may be waived here"
+                  button="Waive it"
+                />
+              )}
+              {lead && r.code === 'contradiction' && (
+                <InWriting
+                  tag={tag}
+                  path="settle"
+                  about={{ sentence: r.sentence }}
+                  label="How this was settled"
+                  button="Settle it"
+                />
+              )}
             </td>
             <td>
-              <Link to={`/jobs/${tag}/${r.step}`}>{r.opens}</Link>
+              {r.step && r.step !== 'gate' ? (
+                <Link to={`/jobs/${tag}/${r.step}`}>{r.liftedBy}</Link>
+              ) : (
+                r.liftedBy
+              )}
             </td>
           </tr>
         ))}
@@ -101,29 +135,41 @@ function Reasons({
   );
 }
 
-/** A lead hand's written reason against a limit; both stand in the record and in the report. */
-function Argue({ tag, code }: { tag: string; code: string }) {
+/** A lead hand's written reason; it stands in the record and in the report. */
+function InWriting({
+  tag,
+  path,
+  about,
+  label,
+  button,
+}: {
+  tag: string;
+  path: string;
+  about: { code?: string; sentence?: string };
+  label: string;
+  button: string;
+}) {
   const [reason, setReason] = useState('');
-  const open = useChange(tag);
+  const write = useChange(tag);
   return (
     <div>
       <div className="actions" style={{ margin: '6px 0 0', flexWrap: 'nowrap' }}>
         <Input
-          aria-label="Why the limit need not hold here"
-          placeholder="only a limit is in dispute: why it need not hold here"
+          aria-label={label}
+          placeholder={label}
           maxLength={300}
           value={reason}
           onChange={(e) => setReason(e.target.value)}
         />
         <Button
           disabled={!reason.trim()}
-          loading={open.isPending}
-          onClick={() => open.mutate({ method: 'POST', path: 'gate', body: { code, reason } })}
+          loading={write.isPending}
+          onClick={() => write.mutate({ method: 'POST', path, body: { ...about, reason } })}
         >
-          Open against it
+          {button}
         </Button>
       </div>
-      <Trouble error={open.error} />
+      <Trouble error={write.error} />
     </div>
   );
 }

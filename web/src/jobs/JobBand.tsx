@@ -4,9 +4,7 @@ import { hours, money } from '../quantity/figures';
 import { useShown } from '../quantity/units';
 import { useMoney } from '../settings/useSettings';
 import { Mark } from '../verdict/Mark';
-
-const WORDS = { shut: 'shut', 'test-power': 'test power only', open: 'open' } as const;
-const SHAPES = { shut: 'stop', 'test-power': 'watch', open: 'holds' } as const;
+import { GATE_SHAPES, GATE_WORDS } from './gateWords';
 
 /** What must never be out of sight: whose motor, what it is, what the outage has cost, and whether it may be put on power. */
 export function JobBand({ job }: { job: JobView }) {
@@ -44,10 +42,11 @@ export function JobBand({ job }: { job: JobView }) {
         data-state={job.gate.state}
         onClick={() => void navigate(`/jobs/${id.tag}/gate`)}
       >
-        <Mark verdict={SHAPES[job.gate.state]} size={26} light />
+        <Mark verdict={GATE_SHAPES[job.gate.state]} size={26} light />
         <span>
           <strong>
-            Power: {WORDS[job.gate.state]}
+            {job.gate.demonstration && 'Demonstration: '}
+            {GATE_WORDS[job.gate.state]}
             {more > 0 && <small> · {more + 1} reasons</small>}
           </strong>
           <span className="why">{first ? shown(first.sentence) : 'nothing holds it'}</span>

@@ -25,7 +25,7 @@ export function Ledger({ job }: { job: JobView }) {
             <span>{shown(e.headline)}</span>
             <small>
               {e.by}
-              {e.simulated && ' · simulated'} · {moment(e.at)}
+              {e.origin === 'simulated' && ' · simulated'} · {moment(e.at)}
               {e.note && ` · ${e.note}`}
             </small>
           </div>

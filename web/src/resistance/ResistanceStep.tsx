@@ -20,6 +20,7 @@ import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
+import { originOf, Standing } from '../verdict/Standing';
 
 const EMPTY = {
   windingTemperatureC: '',
@@ -48,7 +49,7 @@ export function ResistanceStep({ job }: { job: JobView }) {
           <h1>Winding resistance</h1>
           <span className="soft">
             {done.done.by} · {moment(done.done.at)}
-            {done.simulated && ' · simulated bridge'}
+            {originOf(done.standing)}
           </span>
         </div>
         <table className="quiet" style={{ maxWidth: 460 }}>
@@ -64,7 +65,7 @@ export function ResistanceStep({ job }: { job: JobView }) {
             })}
           </tbody>
         </table>
-        <Judged judgement={done.result.judgement} />
+        <Standing standing={done.standing} />
         <Phases phases={done.result.phaseOhms} />
         <div className="actions">
           <NextWay job={job} here="bench/resistance" />
@@ -91,7 +92,7 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
   const keep = useChange(tag, (after) => {
     draft.settle(EMPTY);
     finished();
-    if (after.bench.resistance?.result.verdict === 'holds' && !after.bench.insulation) {
+    if (after.bench.resistance?.standing.judgement.verdict === 'holds' && !after.bench.insulation) {
       goOn(`/jobs/${tag}/bench/insulation`);
     }
   });
@@ -123,7 +124,7 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
         keep.mutate({
           method: 'POST',
           path: 'tests/winding-resistance',
-          body: { typed, simulated, because, instrument },
+          body: { typed, because, instrument: simulated ? null : instrument },
         });
       }}
     >
@@ -167,7 +168,7 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
         ]}
         onPick={(conductor) => set({ conductor })}
       />
-      {look?.resistance && <Judged judgement={look.resistance.judgement} />}
+      {look?.judgement && <Judged judgement={look.judgement} />}
       {look?.resistance && <Phases phases={look.resistance.phaseOhms} />}
       {!simulated && (
         <InstrumentPick value={instrument} onChange={(id) => set({ instrument: id, simulated })} />
@@ -182,9 +183,11 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
         <Button type="primary" htmlType="submit" loading={keep.isPending} disabled={!started}>
           Keep the readings
         </Button>
-        <Button onClick={() => bridge.mutate()} loading={bridge.isPending}>
-          Read the simulated bridge
-        </Button>
+        {job.gate.demonstration && (
+          <Button onClick={() => bridge.mutate()} loading={bridge.isPending}>
+            Read the simulated bridge
+          </Button>
+        )}
         <ReadFile
           tag={tag}
           kind="winding-resistance"
@@ -197,7 +200,7 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
         />
         {repeat && <Button onClick={finished}>Leave it as it was</Button>}
       </div>
-      <StandIn job={job} />
+      {job.gate.demonstration && <StandIn job={job} />}
     </form>
   );
 }

@@ -1,15 +1,15 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Button } from 'antd';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { call, Refusal } from '../api/http';
-import type { ShopInstrument } from '../api/types';
+import type { InstrumentKind, ShopInstrument } from '../api/types';
 import { useInstruments } from '../bench/InstrumentPick';
 import { at } from '../forms/look';
 import { Trouble } from '../forms/Trouble';
 import { TypedField } from '../quantity/TypedField';
 import { Mark } from '../verdict/Mark';
 
-const EMPTY = { name: '', serial: '', calibrationDue: '' };
+const EMPTY = { name: '', serial: '', kind: '', calibrationDue: '' };
 
 const FIELDS = [
   ['name', 'Called', 'insulation tester, bench 2'],
@@ -32,6 +32,12 @@ export function InstrumentList({ mayChange }: { mayChange: boolean }) {
       setOpen(undefined);
     },
   });
+  const kinds = useQuery({
+    queryKey: ['instrument-kinds'],
+    queryFn: () => call<InstrumentKind[]>('GET', '/api/instruments/kinds'),
+    staleTime: Infinity,
+  });
+  const labels = new Map(kinds.data?.map((k) => [k.word, k.label]));
   const problems = send.error instanceof Refusal ? send.error.problems : [];
   const form = (id?: number) => (
     <div className="grid3">
@@ -46,6 +52,17 @@ export function InstrumentList({ mayChange }: { mayChange: boolean }) {
           onChange={(t) => setTyped({ ...typed, [field]: t })}
         />
       ))}
+      <label className="field words">
+        <span className="label">It is</span>
+        <Select
+          aria-label="It is"
+          placeholder="kind of instrument"
+          value={typed.kind || undefined}
+          options={(kinds.data ?? []).map((k) => ({ value: k.word, label: k.label }))}
+          onChange={(kind: string) => setTyped({ ...typed, kind })}
+        />
+        <span className="wrong">{at(problems, 'kind')?.message}</span>
+      </label>
       <div className="actions">
         <Button
           loading={send.isPending}
@@ -68,7 +85,7 @@ export function InstrumentList({ mayChange }: { mayChange: boolean }) {
         <h2>Instruments</h2>
         <span className="soft">a reading by one out of calibration is Unproven</span>
       </div>
-      <Trouble error={list.error ?? send.error} hide={FIELDS.map(([f]) => f)} />
+      <Trouble error={list.error ?? send.error} hide={['kind', ...FIELDS.map(([f]) => f)]} />
       <table className="quiet">
         <tbody>
           {list.data?.map((i) => (
@@ -77,7 +94,10 @@ export function InstrumentList({ mayChange }: { mayChange: boolean }) {
                 <Mark verdict={i.retired || i.overdue ? 'unproven' : 'holds'} />
               </td>
               <td style={i.retired ? { textDecoration: 'line-through' } : {}}>
-                <b>{i.name}</b> <span className="figure soft">{i.serial}</span>
+                <b>{i.name}</b> <span className="figure soft">{i.serial}</span>{' '}
+                <span className="small soft">
+                  {i.kind ? labels.get(i.kind) : 'kind not told: say what it is'}
+                </span>
                 {open === i.id && form(i.id)}
               </td>
               <td>
@@ -90,7 +110,12 @@ export function InstrumentList({ mayChange }: { mayChange: boolean }) {
                     <Button
                       onClick={() => {
                         setOpen(open === i.id ? undefined : i.id);
-                        setTyped({ name: i.name, serial: i.serial, calibrationDue: i.calibrationDue });
+                        setTyped({
+                          name: i.name,
+                          serial: i.serial,
+                          kind: i.kind ?? '',
+                          calibrationDue: i.calibrationDue,
+                        });
                       }}
                     >
                       Change
@@ -103,6 +128,7 @@ export function InstrumentList({ mayChange }: { mayChange: boolean }) {
                           body: {
                             name: i.name,
                             serial: i.serial,
+                            kind: i.kind ?? 'multimeter',
                             calibrationDue: i.calibrationDue,
                             retired: true,
                           },

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button } from 'antd';
+import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
 import { call, Refusal } from '../api/http';
 import type { Problem, SettingsEntry, SettingsView } from '../api/types';
@@ -20,6 +20,8 @@ interface SettingsText {
   certificate: { number: string; from: string; until: string };
   schools: { question: string; school: string }[];
   limits: { limit: string; figure: string; reason: string }[];
+  simulatedInstruments: boolean;
+  instrumentAlwaysNamed: boolean;
 }
 
 const RATES = [
@@ -44,6 +46,8 @@ function text(view: SettingsView): SettingsText {
     certificate: s.certificate ?? { number: '', from: '', until: '' },
     schools: view.questions.map((q) => ({ question: q.question, school: q.school })),
     limits: s.limits.map((l) => ({ limit: l.limit, figure: String(l.figure), reason: l.reason })),
+    simulatedInstruments: s.simulatedInstruments ?? false,
+    instrumentAlwaysNamed: s.instrumentAlwaysNamed ?? false,
   };
 }
 
@@ -157,6 +161,21 @@ function Settings({ view, mayChange }: { view: SettingsView; mayChange: boolean 
         problems={problems}
         onChange={(limits) => set({ limits })}
       />
+      <h3 style={{ margin: '16px 0 6px' }}>Instruments</h3>
+      <Checkbox
+        checked={v.instrumentAlwaysNamed}
+        disabled={locked}
+        onChange={(e) => set({ instrumentAlwaysNamed: e.target.checked })}
+      >
+        Every reading names the instrument it was read with
+      </Checkbox>
+      <Checkbox
+        checked={v.simulatedInstruments}
+        disabled={locked}
+        onChange={(e) => set({ simulatedInstruments: e.target.checked })}
+      >
+        Simulated instruments are on: for practice. Every gate and print then says demonstration
+      </Checkbox>
       <h3 style={{ margin: '16px 0 6px' }}>Certificate for explosion-protected motors</h3>
       <p className="soft small">
         {view.certified

@@ -3,6 +3,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { Refusal } from '../api/http';
 import type { JobView } from '../api/types';
+import { TakenBefore } from '../bench/AskedGate';
 import { Because } from '../bench/Because';
 import { DischargeClock } from '../bench/DischargeClock';
 import { Earlier } from '../bench/Earlier';
@@ -17,19 +18,13 @@ import { useChange } from '../jobs/useJob';
 import { hertz, moment, plain } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { Arithmetic } from '../verdict/Arithmetic';
-import { Judged } from '../verdict/Judged';
+import { TypedField } from '../quantity/TypedField';
+import { originOf, Standing } from '../verdict/Standing';
 import { Mark } from '../verdict/Mark';
 
 const SurgeTraces = lazy(() => import('./SurgeTraces').then((m) => ({ default: m.SurgeTraces })));
 
 type Outcome = NonNullable<JobView['bench']['surge']>['outcome'];
-
-const STATES = [
-  ['in-service', 'In service'],
-  ['reconditioned', 'Reconditioned'],
-  ['partly-rewound', 'Partly rewound'],
-  ['new', 'New winding'],
-] as const;
 
 /** Surge comparison: three traces, three pairs, and who is the odd one. */
 export function SurgeStep({ job, speed = 1 }: { job: JobView; speed?: number }) {
@@ -58,16 +53,16 @@ export function SurgeStep({ job, speed = 1 }: { job: JobView; speed?: number }) 
           one lead pulsed, the other two grounded
           {done.set && ` · rotor ${done.set.rotorFitted ? 'in' : 'out'}`} · {done.done.by},{' '}
           {moment(done.done.at)}
-          {done.simulated && ' · simulated surge set'}
+          {originOf(done.standing)}
         </span>
       </div>
       <Suspense fallback={null}>
         <SurgeTraces job={job} speed={speed} set={done.set} />
       </Suspense>
-      <Judged judgement={done.outcome.judgement}>
+      <Standing standing={done.standing}>
         <NextWay job={job} here={step} />
         <Button onClick={() => setAgain(true)}>Surge again</Button>
-      </Judged>
+      </Standing>
       <Pairs outcome={done.outcome} />
       <DischargeClock job={job} />
       <Earlier job={job} kind="surge-comparison" speed={speed} />
@@ -135,12 +130,14 @@ function Entry({
 }) {
   const tag = job.identity.tag;
   const [rotorFitted, setRotor] = useState(true);
-  const [state, setState] = useState<(typeof STATES)[number][0]>('in-service');
+  const [angle, setAngle] = useState('');
+  const [volts, setVolts] = useState('');
+  const [takenBefore, setTakenBefore] = useState('');
   const [pace, setPace] = useState<'1' | '60'>('60');
   const [because, setBecause] = useState('');
   const surge = useChange(tag, finished);
   const refused = surge.error instanceof Refusal ? surge.error.problems : [];
-  const shut = !job.highVoltage.open;
+  const blocked = !job.highVoltage.permitted;
   return (
     <>
       <div className="head">
@@ -153,50 +150,79 @@ function Entry({
       </p>
       {job.bench.auxiliaries.length > 0 && <Isolated job={job} />}
       <Trouble error={surge.error} hide={['because']} />
-      {shut && (
+      {blocked && (
         <section className="judged" data-verdict="stop">
           <Mark verdict="stop" size={40} />
           <div>
-            <h2>No high voltage yet</h2>
+            <h2>High voltage blocked</h2>
             {job.highVoltage.holding.map((r) => (
               <p key={r.code}>
-                {r.sentence}. <Link to={`/jobs/${tag}/${r.step}`}>{r.opens}</Link>.
+                {r.sentence}. <Link to={`/jobs/${tag}/${r.step}`}>{r.liftedBy}</Link>.
               </p>
             ))}
           </div>
           <span />
         </section>
       )}
-      <Picks label="Winding is" value={state} options={STATES} onPick={setState} />
+      <p className="soft">
+        Level for a winding that is {job.windingState.state.replace('-', ' ')}, by the work on record.
+      </p>
       <Checkbox checked={rotorFitted} onChange={(e) => setRotor(e.target.checked)}>
         Rotor is in
       </Checkbox>
-      <div style={{ height: 14 }} />
-      <Picks
-        label="Clock of the simulated set"
-        value={pace}
-        options={[
-          ['1', 'Real time'],
-          ['60', '60 times'],
-        ]}
-        onPick={setPace}
+      {rotorFitted && (
+        <TypedField
+          label="Shaft stands at"
+          unit="°"
+          hint="from any mark; another position tells the rotor from the winding"
+          value={angle}
+          problem={at(refused, 'typed.rotorAngleDegrees')}
+          onChange={setAngle}
+        />
+      )}
+      <TypedField
+        label="Peak voltage of a test read from a file"
+        unit="V"
+        value={volts}
+        problem={at(refused, 'appliedVoltageV')}
+        onChange={setVolts}
       />
+      <TakenBefore needed={blocked} value={takenBefore} onChange={setTakenBefore} />
+      {job.gate.demonstration && (
+        <Picks
+          label="Clock of the simulated set"
+          value={pace}
+          options={[
+            ['1', 'Real time'],
+            ['60', '60 times'],
+          ]}
+          onPick={setPace}
+        />
+      )}
       <Because needed={repeat} value={because} problem={at(refused, 'because')} onChange={setBecause} />
       <div className="actions">
-        <Button
-          type="primary"
-          disabled={shut}
-          loading={surge.isPending}
-          onClick={() =>
-            surge.mutate({
-              method: 'POST',
-              path: 'instruments/surge-set',
-              body: { rotorFitted, state, pace: Number(pace), because, speed },
-            })
-          }
-        >
-          Surge the three phases
-        </Button>
+        {job.gate.demonstration && (
+          <Button
+            type="primary"
+            disabled={blocked}
+            loading={surge.isPending}
+            onClick={() =>
+              surge.mutate({
+                method: 'POST',
+                path: 'instruments/surge-set',
+                body: {
+                  rotorFitted,
+                  rotorAngleDegrees: rotorFitted && angle.trim() ? Number.parseFloat(angle) : null,
+                  pace: Number(pace),
+                  because,
+                  speed,
+                },
+              })
+            }
+          >
+            Surge the three phases
+          </Button>
+        )}
         <ReadFile
           tag={tag}
           kind="surge-comparison"
@@ -204,14 +230,20 @@ function Entry({
             surge.mutate({
               method: 'POST',
               path: 'tests/surge-comparison',
-              body: { typed, simulated: false, because, speed },
+              body: {
+                typed: rotorFitted && angle.trim() ? { ...typed, rotorAngleDegrees: angle } : typed,
+                appliedVoltageV: volts,
+                because,
+                speed,
+                takenBefore,
+              },
             })
           }
         />
         {repeat && <Button onClick={finished}>Leave it as it was</Button>}
       </div>
       <DischargeClock job={job} />
-      <StandIn job={job} />
+      {job.gate.demonstration && <StandIn job={job} />}
     </>
   );
 }

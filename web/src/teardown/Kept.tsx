@@ -1,4 +1,5 @@
 import type { Sheet } from '../forms/sheet';
+import { GuardReason } from '../forms/GuardReason';
 import { Clashes, words } from '../forms/SheetForm';
 import { Trouble } from '../forms/Trouble';
 
@@ -8,6 +9,7 @@ export function Kept<T extends object>({ sheet }: { sheet: Sheet<T> }) {
   return (
     <>
       {clash ? <Clashes sheet={sheet} label={words} /> : <Trouble error={sheet.keep.error} />}
+      <GuardReason sheet={sheet} />
       <p className="kept small" role="status">
         {sheet.keep.isError
           ? 'Not kept yet; it is on this tablet.'

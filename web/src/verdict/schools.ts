@@ -1,12 +1,6 @@
-export interface Schools {
-  voltageJudgement?: { verdict: string; headline: string };
-  currentJudgement?: { verdict: string; headline: string };
-  judgement?: { headline: string };
-}
+import type { Judgement } from '../api/types';
 
-/** What the school that does not decide says, where a test has two. */
-export function otherSchool(output: Schools | null | undefined): string | undefined {
-  const { voltageJudgement, currentJudgement, judgement } = output ?? {};
-  const other = judgement?.headline === voltageJudgement?.headline ? currentJudgement : voltageJudgement;
-  return other && `The other school: ${other.verdict}, ${other.headline}`;
+/** What the school that does not decide says, in one line. */
+export function otherSchool(judgement: Judgement): string {
+  return `The other school says ${judgement.verdict}: ${judgement.headline}`;
 }

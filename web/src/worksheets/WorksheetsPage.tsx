@@ -50,6 +50,9 @@ export function WorksheetsPage() {
 
 interface Judgements {
   judgement?: Judgement;
+  voltageJudgement?: Judgement;
+  currentJudgement?: Judgement;
+  fieldJudgement?: Judgement;
   steps?: Step[];
 }
 
@@ -58,6 +61,13 @@ function Sheet({ form }: { form: SheetForm }) {
   const draft = useDraft<Typed>(`worksheet.${form.name}`, example);
   const look = useLook<TypedAnswer>(`/api/worksheets/${form.name}/typed`, draft.value, true);
   const output = look?.output as (Judgements & Record<string, unknown>) | null | undefined;
+  const schools = [
+    output?.judgement,
+    output?.voltageJudgement,
+    output?.currentJudgement,
+    output?.fieldJudgement,
+  ];
+  const other = schools.find((j) => j && j.headline !== output?.judgement?.headline);
   const problems = draft.dirty ? whileTyping(look?.problems) : (look?.problems ?? []);
   const missing = (look?.problems ?? []).filter((p) => p.code === 'missing').length;
   return (
@@ -81,7 +91,7 @@ function Sheet({ form }: { form: SheetForm }) {
           </div>
         </div>
         <div aria-live="polite">
-          {output?.judgement && <Judged judgement={output.judgement} other={otherSchool(output)} />}
+          {output?.judgement && <Judged judgement={output.judgement} other={other && otherSchool(other)} />}
           {output ? (
             <Output value={output} />
           ) : (

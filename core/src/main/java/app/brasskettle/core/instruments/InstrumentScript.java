@@ -39,6 +39,7 @@ public record InstrumentScript(List<Moment> moments, double lengthS, Optional<St
             double peakVoltageV,
             Optional<Double> differencePercent,
             double limitPercent,
+            Verdict verdict,
             double sampleIntervalS,
             List<Double> trace) {}
 
@@ -152,15 +153,15 @@ public record InstrumentScript(List<Moment> moments, double lengthS, Optional<St
         for (int i = 0; i < pulse.trace().size(); i += THINNED) {
             thinned.add(pulse.trace().at(i));
         }
-        Optional<Double> difference = judged.flatMap(j -> j.pairs().stream()
+        Optional<SurgeRiseResult.Rung> rung = judged.flatMap(j -> j.pairs().stream()
                 .filter(r -> r.lead() == pulse.lead() && r.toV() == pulse.peakVoltageV())
-                .map(SurgeRiseResult.Rung::differencePercent)
                 .findFirst());
         return new Pulsed(
                 pulse.lead().name(),
                 pulse.peakVoltageV(),
-                difference,
+                rung.map(SurgeRiseResult.Rung::differencePercent),
                 judged.map(SurgeRiseResult::limitPercent).orElse(0.0),
+                rung.map(r -> r.inside() ? Verdict.HOLDS : Verdict.STOP).orElse(Verdict.UNPROVEN),
                 rise.sampleIntervalS() * THINNED,
                 thinned);
     }

@@ -150,7 +150,8 @@ class BenchController {
                         Optional.ofNullable(body.takenBefore())
                                 .map(String::strip)
                                 .filter(w -> !w.isEmpty()),
-                        body.because() == null ? "" : body.because().strip()),
+                        body.because() == null ? "" : body.because().strip(),
+                        1),
                 JobBook.Hand.of(People.of(who), key));
     }
 

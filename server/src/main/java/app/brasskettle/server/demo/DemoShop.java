@@ -50,6 +50,9 @@ import tools.jackson.databind.json.JsonMapper;
 class DemoShop implements ApplicationRunner {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoShop.class);
+    /** How many seconds of its stand-ins pass in one of the wall. */
+    private static final double STAND_IN_PACE = 60;
+
     private static final Map<String, Person> PEOPLE = Map.of(
             "tech", new Person("tech", "Mara Orre", Role.TECHNICIAN),
             "lead", new Person("lead", "Ivo Dalby", Role.LEAD),
@@ -159,7 +162,14 @@ class DemoShop implements ApplicationRunner {
                 Map.of("faults", story.faults(), "windingTemperatureC", story.windingTemperatureC()),
                 hand("tech", story.hoursAgo()));
         for (Deed deed : story.deeds()) {
-            done(tag, story, deed);
+            try {
+                done(tag, story, deed);
+            } catch (RuntimeException refused) {
+                throw new IllegalStateException(
+                        "The demonstration's job " + tag + ", " + deed.what() + " " + deed.hoursAgo() + " hours ago: "
+                                + refused.getMessage(),
+                        refused);
+            }
         }
     }
 
@@ -233,7 +243,8 @@ class DemoShop implements ApplicationRunner {
                         Optional.empty(),
                         kind != TestKind.TESTER_PROOF,
                         Optional.empty(),
-                        because.toString()),
+                        because.toString(),
+                        STAND_IN_PACE),
                 hand);
     }
 

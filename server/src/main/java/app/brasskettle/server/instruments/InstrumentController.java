@@ -82,7 +82,9 @@ class InstrumentController {
                 1,
                 InstrumentScript.insulation(motor, testV, body.seconds(), motors.device(tag)),
                 body.pace(),
-                person);
+                person,
+                testV,
+                ended -> {});
     }
 
     /** A ramp of direct voltage in five steps of a minute to the level for a motor in service. */
@@ -123,7 +125,7 @@ class InstrumentController {
         SurgeRise rise = motor.surgeRise(top, PULSE_STEPS, Boolean.TRUE.equals(body.rotorFitted()));
         InstrumentScript script = InstrumentScript.pulses(rise, book.rules(), motors.device(tag));
         String because = body.because() == null || body.because().isBlank() ? "pulses repeated" : body.because();
-        return play(tag, TestKind.SURGE_RISE, 1, script, body.pace(), person, ended -> {
+        return play(tag, TestKind.SURGE_RISE, 1, script, body.pace(), person, null, ended -> {
             int given = script.moments().size();
             if (!ended.aborted() && given > 1) {
                 SurgeRise kept = new SurgeRise(
@@ -171,7 +173,7 @@ class InstrumentController {
     }
 
     private SseEmitter play(String tag, TestKind kind, int speed, InstrumentScript script, double pace, Person person) {
-        return play(tag, kind, speed, script, pace, person, ended -> {});
+        return play(tag, kind, speed, script, pace, person, null, ended -> {});
     }
 
     private SseEmitter play(
@@ -181,6 +183,7 @@ class InstrumentController {
             InstrumentScript script,
             double asked,
             Person person,
+            Double testVoltageV,
             Consumer<Instrument.Ended> done) {
         double pace = Math.max(1, asked);
         SimulatedInstrument instrument = new SimulatedInstrument(script, pace, clock);
@@ -199,6 +202,6 @@ class InstrumentController {
             book.refresh(tag);
         });
         String key = runs.began(run, tag, stream);
-        return stream.start(instrument, new Stream.Begun(run, key));
+        return stream.start(instrument, new Stream.Begun(run, key, testVoltageV));
     }
 }

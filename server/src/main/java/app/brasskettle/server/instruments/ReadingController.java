@@ -167,7 +167,8 @@ class ReadingController {
                         Optional.empty(),
                         true,
                         Optional.empty(),
-                        body.because() == null ? "" : body.because().strip()),
+                        body.because() == null ? "" : body.because().strip(),
+                        pace),
                 hand);
     }
 

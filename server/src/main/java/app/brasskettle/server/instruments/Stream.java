@@ -24,8 +24,14 @@ final class Stream implements Instrument.Listener {
         out.onTimeout(this::abort);
     }
 
-    /** The run under way: its number, and the key by which it is taken off without signing in. */
-    record Begun(long run, String off) {}
+    /**
+     * The run under way.
+     *
+     * @param run its number
+     * @param off the key by which it is taken off without signing in
+     * @param testVoltageV the voltage it holds, where it is one; else null
+     */
+    record Begun(long run, String off, Double testVoltageV) {}
 
     /** Starts {@code instrument}; what it tells comes out of the answer, first how to take its voltage off. */
     SseEmitter start(Instrument instrument, Begun begun) {

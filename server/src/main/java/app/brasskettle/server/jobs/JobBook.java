@@ -93,6 +93,7 @@ public class JobBook {
      * @param simulated true when the server itself had one of its stand-ins read it
      * @param takenBefore why it is entered now although it was taken before; empty where it is taken now
      * @param because why it is repeated, where it is
+     * @param pace seconds of the instrument in one of the wall; over 1 only for a stand-in
      */
     public record Test(
             TestKind kind,
@@ -103,12 +104,13 @@ public class JobBook {
             Optional<Long> instrument,
             boolean simulated,
             Optional<String> takenBefore,
-            String because) {
+            String because,
+            double pace) {
 
         /** A test that a stand-in read at the first speed. */
         public static Test simulated(
                 TestKind kind, Map<String, Object> typed, Record input, Optional<Double> appliedV, String because) {
-            return new Test(kind, 1, typed, input, appliedV, Optional.empty(), true, Optional.empty(), because);
+            return new Test(kind, 1, typed, input, appliedV, Optional.empty(), true, Optional.empty(), because, 1);
         }
     }
 
@@ -325,7 +327,13 @@ public class JobBook {
             store.addEvent(
                     row.id(),
                     EventKind.VOLTAGE_APPLIED,
-                    Map.of("seconds", seconds, "pace", 1, "test", test.kind().word()),
+                    Map.of(
+                            "seconds",
+                            seconds,
+                            "pace",
+                            test.pace(),
+                            "test",
+                            test.kind().word()),
                     hand.name(),
                     hand.at());
         }

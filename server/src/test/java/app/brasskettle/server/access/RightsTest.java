@@ -69,10 +69,12 @@ class RightsTest {
         TABLE.put("POST /api/me/pin", ALL);
         TABLE.put("PUT /api/me/preferences", ALL);
         TABLE.put("POST /api/jobs/{tag}/lock-out", ALL);
+        TABLE.put("POST /api/jobs/{tag}/lock-out/end", ALL);
         TABLE.put("POST /api/jobs/{tag}/isolated", ALL);
         TABLE.put("POST /api/jobs/{tag}/discharge-proof", ALL);
         TABLE.put("POST /api/jobs/{tag}/worked", ALL);
         TABLE.put("POST /api/jobs/{tag}/gate", LEADS);
+        TABLE.put("POST /api/jobs/{tag}/settle", LEADS);
         TABLE.put("POST /api/jobs/{tag}/instruments/insulation-tester", ALL);
         TABLE.put("POST /api/jobs/{tag}/instruments/bridge", ALL);
         TABLE.put("POST /api/jobs/{tag}/instruments/surge-set", ALL);
@@ -94,6 +96,7 @@ class RightsTest {
         TABLE.put("POST /api/jobs/{tag}/overrule", LEADS);
         TABLE.put("POST /api/jobs/{tag}/run-release", ALL);
         TABLE.put("GET /api/instruments", ALL);
+        TABLE.put("GET /api/instruments/kinds", ALL);
         TABLE.put("POST /api/instruments", LEADS);
         TABLE.put("PUT /api/instruments/{id}", LEADS);
         TABLE.put("GET /api/jobs/{tag}/instruments/faults", ALL);
@@ -174,7 +177,7 @@ class RightsTest {
                 visitor.raw(
                         parts[0],
                         path,
-                        "{\"version\":0,\"simulated\":false,\"seconds\":1,\"pace\":1,\"rotorFitted\":true,"
+                        "{\"version\":0,\"seconds\":1,\"pace\":1,\"rotorFitted\":true,"
                                 + "\"windingTemperatureC\":20,\"closed\":false,\"typed\":{},\"station\":\"bench\","
                                 + "\"reason\":\"rights\",\"name\":\"Nobody\"}");
         };

@@ -34,8 +34,8 @@ class BenchTest {
                                 "40",
                                 "readings",
                                 List.of(Map.of("seconds", "60", "megohm", megohm))),
-                        "simulated",
-                        false,
+                        "appliedVoltageV",
+                        "500",
                         "because",
                         because));
     }
@@ -43,16 +43,17 @@ class BenchTest {
     private Visitor.Answer resistance(String tag, Map<String, String> ohms) {
         return visitor.post(
                 "/api/jobs/" + tag + "/tests/winding-resistance",
-                Map.of("typed", Map.of("terminalOhms", ohms, "windingTemperatureC", "25"), "simulated", false));
+                Map.of("typed", Map.of("terminalOhms", ohms, "windingTemperatureC", "25")));
     }
 
     @Test
     void aTestIsJudgedByThePlateAndTheGateFollows() {
         String tag = Plates.ready(visitor);
         JsonNode job = insulation(tag, "1.28 M", "").with(200).json();
-        assertThat(job.at("/bench/insulation/standing/verdict").asString()).isEqualTo("stop");
+        assertThat(job.at("/bench/insulation/standing/judgement/verdict").asString())
+                .isEqualTo("stop");
         assertThat(job.at("/bench/insulation/result/minimumMegohm").asDouble()).isEqualTo(5);
-        assertThat(job.at("/gate/state").asString()).isEqualTo("shut");
+        assertThat(job.at("/gate/state").asString()).isEqualTo("blocked");
         assertThat(job.at("/gate/holding").toString()).contains("1.28 MΩ at 40 °C");
         assertThat(job.at("/ledger/0/headline").asString()).contains("1.28 MΩ");
     }
@@ -63,7 +64,8 @@ class BenchTest {
         insulation(tag, "2", "").with(200);
         assertThat(insulation(tag, "900", "").with(400).problemFields()).containsExactly("because");
         JsonNode job = insulation(tag, "900", "dried for four hours").with(200).json();
-        assertThat(job.at("/bench/insulation/standing/verdict").asString()).isEqualTo("holds");
+        assertThat(job.at("/bench/insulation/standing/judgement/verdict").asString())
+                .isEqualTo("holds");
         JsonNode superseded = null;
         for (JsonNode entry : job.get("ledger")) {
             superseded = entry.get("superseded").asBoolean() ? entry : superseded;
@@ -81,7 +83,7 @@ class BenchTest {
                 .getBean(JdbcClient.class)
                 .sql("""
                         select t.typed::text, t.input #>> '{readings,0,megohm}' as megohm,
-                          t.result #>> '{judgement,verdict}' as verdict, t.rule_version, t.simulated, t.taken_by
+                          t.result #>> '{judgement,verdict}' as verdict, t.origin, t.taken_by
                         from bench_test t join job j on j.id = t.job_id
                         where j.tag = :tag and t.kind = 'insulation-resistance'""")
                 .param("tag", tag)
@@ -91,18 +93,15 @@ class BenchTest {
         assertThat(row)
                 .containsEntry("megohm", "3.4")
                 .containsEntry("verdict", "stop")
-                .containsEntry("simulated", false);
-        assertThat(row).containsEntry("taken_by", "Mara Orre").containsEntry("rule_version", "1");
+                .containsEntry("origin", "here");
+        assertThat(row).containsEntry("taken_by", "Mara Orre");
     }
 
     @Test
     void aTestRetriedWithItsKeyIsOneTest() {
         String tag = Plates.ready(visitor);
         Map<String, Object> body = Map.of(
-                "typed",
-                Map.of("terminalOhms", Map.of("ab", "1", "bc", "1", "ca", "1"), "windingTemperatureC", "25"),
-                "simulated",
-                false);
+                "typed", Map.of("terminalOhms", Map.of("ab", "1", "bc", "1", "ca", "1"), "windingTemperatureC", "25"));
         String key = "bench-" + System.nanoTime();
         visitor.post("/api/jobs/" + tag + "/tests/winding-resistance", body, "Idempotency-Key", key)
                 .with(200);
@@ -178,8 +177,6 @@ class BenchTest {
                         Map.of(
                                 "typed",
                                 Map.of("rangeMegohm", "20 G", "apartOverRange", false, "togetherMegohm", "0"),
-                                "simulated",
-                                false,
                                 "because",
                                 "leads were wet"))
                 .with(200)
@@ -188,7 +185,7 @@ class BenchTest {
         assertThat(insulation(tag, "900", "")
                         .with(200)
                         .json()
-                        .at("/bench/insulation/standing/verdict")
+                        .at("/bench/insulation/standing/judgement/verdict")
                         .asString())
                 .isEqualTo("unproven");
     }
@@ -200,7 +197,8 @@ class BenchTest {
         JsonNode job = visitor.post("/api/jobs/" + tag + "/worked", Map.of("work", "washed"))
                 .with(200)
                 .json();
-        assertThat(job.at("/bench/insulation/standing/verdict").asString()).isEqualTo("unproven");
+        assertThat(job.at("/bench/insulation/standing/judgement/verdict").asString())
+                .isEqualTo("unproven");
         visitor.post("/api/jobs/" + tag + "/worked", Map.of("work", "polished")).with(400);
     }
 
@@ -219,25 +217,25 @@ class BenchTest {
     }
 
     @Test
-    void aLeadHandOpensTheGateAgainstALimitAndAgainstNothingElse() {
+    void aLeadHandWaivesALimitMissedByALittleAndNothingElse() {
         String tag = Plates.ready(visitor);
         insulation(tag, "3.4", "").with(200);
         Visitor lead = visitor.stranger().as("lead");
         Map<String, Object> reason =
-                Map.of("code", "insulation", "reason", "spare is fitted tomorrow, runs wet anyway");
+                Map.of("code", "insulation-limit", "reason", "spare is fitted tomorrow, runs wet anyway");
         visitor.post("/api/jobs/" + tag + "/gate", reason).with(403);
-        assertThat(lead.post("/api/jobs/" + tag + "/gate", Map.of("code", "insulation", "reason", " "))
+        assertThat(lead.post("/api/jobs/" + tag + "/gate", Map.of("code", "insulation-limit", "reason", " "))
                         .with(400)
                         .problemFields())
                 .containsExactly("reason");
-        assertThat(lead.post("/api/jobs/" + tag + "/gate", Map.of("code", "resistance", "reason", "in a hurry"))
+        assertThat(lead.post("/api/jobs/" + tag + "/gate", Map.of("code", "resistance-missing", "reason", "in a hurry"))
                         .with(409)
                         .text())
-                .contains("Nobody may open the gate against this: No resistance test yet");
+                .contains("Nobody may waive this: Nobody has measured the three resistances yet");
         JsonNode job = lead.post("/api/jobs/" + tag + "/gate", reason).with(200).json();
         assertThat(job.at("/gate/waived/0/by").asString()).isEqualTo("Ivo Dalby");
         assertThat(job.at("/gate/holding").toString()).doesNotContain("3.4 MΩ");
-        assertThat(job.at("/ledger/0/headline").asString()).contains("Gate opened against");
+        assertThat(job.at("/ledger/0/headline").asString()).contains("Waived “");
         JsonNode again = insulation(tag, "1.2", "worse after a night").with(200).json();
         assertThat(again.at("/gate/waived").size())
                 .as("a new figure asks again")

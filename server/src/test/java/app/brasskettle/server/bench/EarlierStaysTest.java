@@ -31,7 +31,7 @@ class EarlierStaysTest {
                 .with(200);
         visitor.post(
                         "/api/jobs/" + tag + "/instruments/surge-set",
-                        Map.of("rotorFitted", false, "state", "in-service", "pace", 600, "because", ""))
+                        Map.of("rotorFitted", false, "pace", 600, "because", ""))
                 .with(200);
         return tag;
     }

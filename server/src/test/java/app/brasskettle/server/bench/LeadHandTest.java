@@ -34,7 +34,7 @@ class LeadHandTest {
     void aReleasedMotorRunsAndWorkOnItTakesTheReleaseBack() {
         String tag = Plates.forHighVoltage(tech);
         assertThat(tech.get("/api/jobs/" + tag).json().at("/gate/state").asString())
-                .isEqualTo("test-power");
+                .isEqualTo("test-power-only");
         tech.post("/api/jobs/" + tag + "/instruments/readings/no-load-run", Map.of())
                 .with(409);
         tech.post("/api/jobs/" + tag + "/instruments/readings/start-log", Map.of())
@@ -42,7 +42,7 @@ class LeadHandTest {
         JsonNode job = tech.post("/api/jobs/" + tag + "/run-release", RELEASE)
                 .with(200)
                 .json();
-        assertThat(job.at("/gate/state").asString()).isEqualTo("open");
+        assertThat(job.at("/gate/state").asString()).isEqualTo("permitted");
         assertThat(job.at("/ledger/0/headline").asString()).contains("Released to run; Ivo Dalby at the stop");
         tech.post("/api/jobs/" + tag + "/instruments/readings/no-load-run", Map.of())
                 .with(200);
@@ -57,7 +57,7 @@ class LeadHandTest {
         assertThat(tech.post("/api/jobs/" + tag + "/run-release", RELEASE)
                         .with(409)
                         .text())
-                .contains("Power is shut");
+                .contains("Energising is blocked");
         assertThat(tech.post(
                                 "/api/jobs/" + tag + "/run-release",
                                 Map.of("checked", List.of("bolted-down"), "atTheStop", " "))
@@ -77,13 +77,13 @@ class LeadHandTest {
                 .with(200)
                 .json();
         assertThat(step(job, "bench/resistance")).isEqualTo("stop");
-        assertThat(job.at("/gate/state").asString()).isEqualTo("shut");
+        assertThat(job.at("/gate/state").asString()).isEqualTo("blocked");
         assertThat(job.at("/ledger/0/headline").asString()).startsWith("Overruled “");
         assertThat(job.at("/bench/resistance/result/verdict").asString()).isEqualTo("holds");
         job = lead.post("/api/jobs/" + tag + "/overrule", overruling("watch"))
                 .with(200)
                 .json();
-        assertThat(job.at("/gate/state").asString()).isEqualTo("test-power");
+        assertThat(job.at("/gate/state").asString()).isEqualTo("test-power-only");
         assertThat(step(job, "bench/resistance")).isEqualTo("watch");
     }
 
@@ -113,7 +113,9 @@ class LeadHandTest {
     }
 
     private long instrument(String name, String due) {
-        JsonNode list = lead.post("/api/instruments", Map.of("name", name, "serial", "BK-17", "calibrationDue", due))
+        JsonNode list = lead.post(
+                        "/api/instruments",
+                        Map.of("name", name, "serial", "BK-17", "kind", "milliohm-bridge", "calibrationDue", due))
                 .with(200)
                 .json();
         for (JsonNode i : list) {
@@ -130,8 +132,6 @@ class LeadHandTest {
                 Map.of(
                         "typed",
                         Map.of("terminalOhms", Map.of("ab", "1", "bc", "1", "ca", "1"), "windingTemperatureC", "20"),
-                        "simulated",
-                        false,
                         "instrument",
                         instrument,
                         "because",
@@ -156,13 +156,28 @@ class LeadHandTest {
         assertThat(lead.post("/api/instruments", Map.of("name", "", "serial", "1", "calibrationDue", "next May"))
                         .with(400)
                         .problemFields())
-                .containsExactlyInAnyOrder("name", "calibrationDue");
+                .containsExactlyInAnyOrder("name", "kind", "calibrationDue");
         long id = instrument("micrometer", "2099-01-31");
-        lead.post("/api/instruments", Map.of("name", "Micrometer", "serial", "2", "calibrationDue", "2099-01-31"))
+        lead.post(
+                        "/api/instruments",
+                        Map.of(
+                                "name",
+                                "Micrometer",
+                                "serial",
+                                "2",
+                                "kind",
+                                "micrometer",
+                                "calibrationDue",
+                                "2099-01-31"))
                 .with(409);
         JsonNode retired = lead.put(
                         "/api/instruments/" + id,
-                        Map.of("name", "micrometer", "serial", "1", "calibrationDue", "2020-01-31", "retired", true))
+                        Map.of(
+                                "name", "micrometer",
+                                "serial", "1",
+                                "kind", "micrometer",
+                                "calibrationDue", "2020-01-31",
+                                "retired", true))
                 .with(200)
                 .json();
         assertThat(retired.get(retired.size() - 1).get("overdue").asBoolean()).isTrue();

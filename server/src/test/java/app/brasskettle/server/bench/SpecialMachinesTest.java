@@ -68,8 +68,7 @@ class SpecialMachinesTest {
     }
 
     private Visitor.Answer record(String tag, String kind, Object typed, int speed) {
-        return visitor.post(
-                "/api/jobs/" + tag + "/tests/" + kind, Map.of("typed", typed, "simulated", true, "speed", speed));
+        return visitor.post("/api/jobs/" + tag + "/tests/" + kind, Map.of("typed", typed, "speed", speed));
     }
 
     @Test
@@ -94,7 +93,12 @@ class SpecialMachinesTest {
     void theSecondSpeedIsJudgedByItsOwnRating() {
         String tag = twoSpeed();
         Map<String, Object> run = Map.of("lineCurrentsA", List.of(9, 9, 9), "lineVoltagesV", List.of(400, 400, 400));
-        JsonNode slow = record(tag, "no-load-run", run, 2).with(200).json().at("/bench/further/no-load-run~12/output");
+        JsonNode slow = visitor.post(
+                        "/api/jobs/" + tag + "/tests/no-load-run",
+                        Map.of("typed", run, "speed", 2, "takenBefore", "run at the customer's"))
+                .with(200)
+                .json()
+                .at("/bench/further/no-load-run~12/output");
         assertThat(slow.get("noLoadRatioPercent").asDouble()).isEqualTo(45);
         assertThat(slow.get("typicalHighPercent").asDouble()).isEqualTo(60);
         Map<String, Object> ohms =
@@ -122,7 +126,7 @@ class SpecialMachinesTest {
         JsonNode job = record(tag, "single-phase-windings", read(tag, "single-phase-windings", 1), 1)
                 .with(200)
                 .json();
-        assertThat(job.at("/bench/further/single-phase-windings/judgement/verdict")
+        assertThat(job.at("/bench/further/single-phase-windings/standing/judgement/verdict")
                         .asString())
                 .isEqualTo("holds");
         assertThat(job.at("/gate/holding").toString()).doesNotContain("No resistance test yet");
@@ -141,7 +145,7 @@ class SpecialMachinesTest {
         JsonNode job = record(tag, "single-phase-windings", read(tag, "single-phase-windings", 1), 1)
                 .with(200)
                 .json();
-        assertThat(job.at("/bench/further/single-phase-windings/judgement/headline")
+        assertThat(job.at("/bench/further/single-phase-windings/standing/judgement/headline")
                         .asString())
                 .startsWith("The protector is open");
         assertThat(job.at("/evidence").toString()).contains("protector-open").doesNotContain("resistance-open");
@@ -157,13 +161,14 @@ class SpecialMachinesTest {
                 .with(200)
                 .json();
         assertThat(job.at("/bench/further/bearing-seats/output/seats").size()).isEqualTo(4);
-        assertThat(job.at("/bench/further/bearing-seats/judgement/verdict").asString())
+        assertThat(job.at("/bench/further/bearing-seats/standing/judgement/verdict")
+                        .asString())
                 .isEqualTo("holds");
         String worn = plated(bearings, "bad-bearing");
         assertThat(record(worn, "bearing-seats", read(worn, "bearing-seats", 1), 1)
                         .with(200)
                         .json()
-                        .at("/bench/further/bearing-seats/judgement/headline")
+                        .at("/bench/further/bearing-seats/standing/judgement/headline")
                         .asString())
                 .startsWith("Drive end housing: too large");
         String bare = Plates.ready(visitor);

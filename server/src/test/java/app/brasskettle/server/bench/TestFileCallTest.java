@@ -43,7 +43,7 @@ class TestFileCallTest {
             JsonNode typed = read(other, kind, file.text()).with(200).json();
             JsonNode job = visitor.post(
                             "/api/jobs/" + other + "/tests/" + kind,
-                            Map.of("typed", JSON.convertValue(typed, Map.class), "simulated", false))
+                            Map.of("typed", JSON.convertValue(typed, Map.class)))
                     .with(200)
                     .json();
             String view = kind.equals("winding-resistance") ? "/bench/resistance/test" : "/bench/insulation/test";
@@ -57,7 +57,7 @@ class TestFileCallTest {
         String tag = Plates.forHighVoltage(visitor);
         visitor.post(
                         "/api/jobs/" + tag + "/instruments/surge-set",
-                        Map.of("rotorFitted", true, "state", "in-service", "pace", 600, "because", ""))
+                        Map.of("rotorFitted", true, "pace", 600, "because", ""))
                 .with(200);
         String csv = visitor.get("/api/jobs/" + tag + "/tests/surge-comparison/readings.csv")
                 .with(200)

@@ -43,7 +43,7 @@ class DemoShopTest {
                     .sum();
             assertThat(sum).as(tag).isBetween(0.999999, 1.000001);
             assertThat(job.at("/stations").size()).isEqualTo(6);
-            assertThat(job.at("/gate/state").asString()).isIn("shut", "test-power");
+            assertThat(job.at("/gate/state").asString()).isIn("blocked", "test-power-only");
         }
     }
 

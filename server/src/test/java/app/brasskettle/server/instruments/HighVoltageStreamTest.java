@@ -114,25 +114,23 @@ class HighVoltageStreamTest {
     @Test
     void aHeldVoltageFillsAWithstandTestThatIsJudged() {
         String tag = Plates.forHighVoltage(visitor);
-        String stream = play(tag, "withstand-set", Map.of("pace", 600, "state", "reconditioned"));
+        String stream = play(tag, "withstand-set", Map.of("pace", 600));
         assertThat(Streams.events(stream, "reading")).hasSize(6);
         JsonNode job = visitor.post(
                         "/api/jobs/" + tag + "/tests/withstand-record",
                         Map.of(
                                 "typed",
                                 Map.of(
-                                        "state", "reconditioned",
                                         "supply", "direct",
-                                        "appliedVoltageV", "1.7 kV",
+                                        "appliedVoltageV", "850 V",
                                         "heldSeconds", "60",
-                                        "brokeDown", false),
-                                "simulated",
-                                true))
+                                        "brokeDown", false)))
                 .with(200)
                 .json();
         assertThat(job.at("/bench/further/withstand-record/output/requiredV").asDouble())
-                .isEqualTo(1700);
-        assertThat(job.at("/bench/further/withstand-record/judgement/verdict").asString())
+                .isEqualTo(850);
+        assertThat(job.at("/bench/further/withstand-record/standing/judgement/verdict")
+                        .asString())
                 .isEqualTo("holds");
         assertThat(job.at("/gate/holding").toString()).contains("before the last high voltage");
     }
@@ -140,14 +138,14 @@ class HighVoltageStreamTest {
     @Test
     void risingPulsesAreKeptWholeAndStopWhereTurnInsulationLetGo() {
         String tag = Plates.forHighVoltage(visitor, "weak-turn");
-        String stream = play(tag, "surge-rise", Map.of("pace", 600, "state", "in-service", "rotorFitted", false));
+        String stream = play(tag, "surge-rise", Map.of("pace", 600, "rotorFitted", false));
         List<JsonNode> pulses = Streams.events(stream, "reading");
         assertThat(pulses.size()).isLessThan(24);
         assertThat(ended(stream).get("fault").asString()).contains("Lead A lets go");
         JsonNode test = visitor.get("/api/jobs/" + tag).json().at("/bench/further/surge-rise");
-        assertThat(test.at("/judgement/verdict").asString()).isEqualTo("stop");
+        assertThat(test.at("/standing/judgement/verdict").asString()).isEqualTo("stop");
         assertThat(test.at("/output/pairs").size()).isEqualTo(pulses.size() - 1);
-        assertThat(test.get("simulated").asBoolean()).isTrue();
+        assertThat(test.at("/standing/origin").asString()).isEqualTo("simulated");
     }
 
     @Test

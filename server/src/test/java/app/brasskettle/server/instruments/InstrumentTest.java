@@ -24,9 +24,13 @@ class InstrumentTest {
     }
 
     private Visitor.Answer surge(String tag, String because) {
+        return surge(tag, because, true);
+    }
+
+    private Visitor.Answer surge(String tag, String because, boolean rotorFitted) {
         return visitor.post(
                 "/api/jobs/" + tag + "/instruments/surge-set",
-                Map.of("rotorFitted", true, "state", "in-service", "pace", 600, "because", because));
+                Map.of("rotorFitted", rotorFitted, "pace", 600, "because", because));
     }
 
     @Test
@@ -63,7 +67,7 @@ class InstrumentTest {
                         .json()
                         .get("detail")
                         .asString())
-                .contains("No leads");
+                .contains("Leads may not be connected");
         visitor.post("/api/jobs/" + tag + "/instruments/bridge", Map.of()).with(409);
     }
 
@@ -81,7 +85,8 @@ class InstrumentTest {
     @Test
     void noHighVoltageBeforeInsulationHolds() {
         String tag = Plates.ready(visitor, "moisture");
-        assertThat(surge(tag, "").with(409).json().get("detail").asString()).contains("No insulation test yet");
+        assertThat(surge(tag, "").with(409).json().get("detail").asString())
+                .contains("No insulation test of this winding yet");
         Plates.insulated(visitor, tag, "");
         assertThat(surge(tag, "").with(409).json().get("detail").asString()).contains("Insulation does not hold");
         assertThat(visitor.get("/api/jobs/" + tag).json().at("/bench/surge").isNull())
@@ -93,12 +98,18 @@ class InstrumentTest {
         String tag = Plates.ready(visitor, "turn-short");
         JsonNode bridged = Plates.bridged(visitor, tag);
         assertThat(bridged.at("/bench/resistance/result/verdict").asString()).isEqualTo("holds");
-        assertThat(bridged.at("/bench/resistance/simulated").asBoolean()).isTrue();
+        assertThat(bridged.at("/bench/resistance/standing/origin").asString()).isEqualTo("simulated");
         JsonNode insulated = Plates.insulated(visitor, tag, "");
         assertThat(insulated.at("/bench/insulation/result/verdict").asString()).isEqualTo("holds");
         Plates.discharged(visitor, tag);
-        JsonNode job = surge(tag, "").with(200).json();
-        assertThat(job.at("/bench/surge/outcome/judgement/verdict").asString()).isEqualTo("stop");
+        JsonNode in = surge(tag, "").with(200).json();
+        assertThat(in.at("/bench/surge/standing/judgement/verdict").asString())
+                .as("far over the limit with the rotor in: nobody can tell yet")
+                .isEqualTo("unproven");
+        assertThat(in.at("/gate/holding").toString()).contains("surge-unsettled");
+        Plates.discharged(visitor, tag);
+        JsonNode job = surge(tag, "rotor out", false).with(200).json();
+        assertThat(job.at("/bench/surge/standing/judgement/verdict").asString()).isEqualTo("stop");
         assertThat(job.at("/bench/surge/outcome/suspect").asString()).contains("Phase B");
         assertThat(job.at("/bench/surge/set/traceA").size()).isGreaterThan(500);
         assertThat(job.at("/evidence").toString()).contains("surge-phase-differs", "insulation-holds");

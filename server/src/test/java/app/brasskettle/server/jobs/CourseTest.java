@@ -40,7 +40,7 @@ class CourseTest {
         assertThat(skipped.at("/next/station").asString()).isNotEqualTo("bench");
         assertThat(skipped.at("/gate/state").asString())
                 .as("no gate opens by skipping")
-                .isEqualTo("shut");
+                .isEqualTo("blocked");
         assertThat(skipped.at("/ledger").toString()).contains("Bench skipped: scrapped unseen");
         visitor.post("/api/jobs/" + tag + "/skip", Map.of("station", "bench", "reason", "again"))
                 .with(409);

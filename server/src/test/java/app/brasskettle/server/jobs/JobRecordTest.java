@@ -44,7 +44,7 @@ class JobRecordTest {
                 .orElseThrow();
         assertThat(row.get("station").asString()).isEqualTo("receive");
         assertThat(row.get("nextAction").asString()).contains("Look it over");
-        assertThat(row.get("gate").asString()).isEqualTo("shut");
+        assertThat(row.get("gate").asString()).isEqualTo("blocked");
     }
 
     @Test

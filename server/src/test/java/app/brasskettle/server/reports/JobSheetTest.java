@@ -93,7 +93,7 @@ class JobSheetTest {
 
     @Test
     void anEmptyJobPrintsWhatThereIs() throws IOException {
-        assertThat(text(Plates.received(visitor))).contains("Power: shut", "No lock-out on record");
+        assertThat(text(Plates.received(visitor))).contains("Demonstration: Energising blocked", "No lock-out stands");
     }
 
     @Test

@@ -35,7 +35,9 @@ class SettingsTest {
                 "schools",
                 List.of(),
                 "limits",
-                List.of()));
+                List.of(),
+                "simulatedInstruments",
+                true));
         typed.putAll(other);
         return typed;
     }
@@ -55,13 +57,14 @@ class SettingsTest {
     @Test
     void aChangedLimitJudgesShowsItsReasonAndIsJournalled() {
         try {
-            assertThat(insulation("TQ-0402").at("/standing/source").asString()).doesNotContain("shop's limit");
+            assertThat(insulation("TQ-0402").at("/standing/judgement/source").asString())
+                    .doesNotContain("shop's limit");
             settle(Map.of(
                     "limits",
                     List.of(Map.of(
                             "limit", "random-wound-megohm", "figure", "2", "reason", "customer's specification 7"))));
             JsonNode after = insulation("TQ-0402");
-            assertThat(after.at("/standing/source").asString())
+            assertThat(after.at("/standing/judgement/source").asString())
                     .contains("shop's limit 2 MΩ in place of 5: customer's specification 7");
             assertThat(after.at("/result/verdict").asString()).isNotEqualTo("stop");
             JsonNode journal = visitor.get("/api/settings/journal").with(200).json();
@@ -76,11 +79,12 @@ class SettingsTest {
     @Test
     void theOtherSchoolStandsBesideTheOneThatDecides() {
         try {
-            String standard = insulation("TQ-0402").at("/standing/headline").asString();
+            String standard =
+                    insulation("TQ-0402").at("/standing/judgement/headline").asString();
             settle(Map.of("schools", List.of(Map.of("question", "insulation-acceptance", "school", "practice"))));
             JsonNode after = insulation("TQ-0402");
-            assertThat(after.at("/other/headline").asString()).isEqualTo(standard);
-            assertThat(after.at("/standing/headline").asString()).isNotEqualTo(standard);
+            assertThat(after.at("/standing/other/headline").asString()).isEqualTo(standard);
+            assertThat(after.at("/standing/judgement/headline").asString()).isNotEqualTo(standard);
         } finally {
             settle(Map.of());
         }

@@ -70,7 +70,7 @@ class TeardownTest {
     void theFirstPartOpensTheMotorAndHoldsItsPowerUntilTheLastIsBack() {
         String tag = Plates.ready(visitor);
         JsonNode marked = write(tag, "teardown-log", 0, log()).with(200).json();
-        assertThat(ledger(marked)).noneMatch(l -> l.startsWith("Winding opened"));
+        assertThat(ledger(marked)).noneMatch(l -> l.startsWith("Motor opened"));
         JsonNode open = write(
                         tag,
                         "teardown-log",
@@ -78,7 +78,7 @@ class TeardownTest {
                         log(part(1, "Bracket", "drive-end"), part(2, "Wave washer", "other-end")))
                 .with(200)
                 .json();
-        assertThat(ledger(open)).anyMatch(l -> l.startsWith("Winding opened"));
+        assertThat(ledger(open)).anyMatch(l -> l.startsWith("Motor opened"));
         assertThat(holding(open)).contains("parts-off");
         assertThat(open.at("/apart/log/reassembly/0/spoken").asString()).isEqualTo("Wave washer, other end");
 
@@ -103,7 +103,7 @@ class TeardownTest {
                 part(tag, 1, "leave-out", "goes to the foundry").with(200).json();
         assertThat(holding(together)).doesNotContain("parts-off");
         assertThat(ledger(together))
-                .anyMatch(l -> l.startsWith("Winding reassembled"))
+                .anyMatch(l -> l.startsWith("Motor put together"))
                 .anyMatch(l -> l.equals("Left out: Bracket, drive end, goes to the foundry"));
 
         JsonNode again = part(tag, 2, "off", "").with(200).json();
@@ -119,7 +119,7 @@ class TeardownTest {
         String[] key = {"Idempotency-Key", "refit-" + tag + "-0001"};
         part(tag, 1, "refit", "", key).with(200);
         JsonNode after = part(tag, 1, "refit", "", key).with(200).json();
-        assertThat(ledger(after).stream().filter(l -> l.startsWith("Winding reassembled")))
+        assertThat(ledger(after).stream().filter(l -> l.startsWith("Motor put together")))
                 .hasSize(1);
     }
 
@@ -208,12 +208,11 @@ class TeardownTest {
             JsonNode read = visitor.post("/api/jobs/" + tag + "/instruments/readings/" + kind, Map.of())
                     .with(200)
                     .json();
-            JsonNode kept = visitor.post(
-                            "/api/jobs/" + tag + "/tests/" + kind,
-                            Map.of("typed", read, "simulated", true, "because", ""))
+            JsonNode kept = visitor.post("/api/jobs/" + tag + "/tests/" + kind, Map.of("typed", read, "because", ""))
                     .with(200)
                     .json();
-            assertThat(kept.at("/bench/further/" + kind + "/judgement/verdict").asString())
+            assertThat(kept.at("/bench/further/" + kind + "/standing/judgement/verdict")
+                            .asString())
                     .isEqualTo(kind.equals("air-gap") ? "stop" : "holds");
         }
         assertThat(holding(visitor.get("/api/jobs/" + tag).json())).contains("teardown/air-gap");

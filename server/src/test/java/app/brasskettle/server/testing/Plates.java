@@ -68,11 +68,7 @@ public final class Plates {
                 .with(200);
         visitor.post(
                         "/api/jobs/" + tag + "/tests/tester-proof",
-                        Map.of(
-                                "typed",
-                                Map.of("rangeMegohm", "20 G", "apartOverRange", true, "togetherMegohm", "0"),
-                                "simulated",
-                                false))
+                        Map.of("typed", Map.of("rangeMegohm", "20 G", "apartOverRange", true, "togetherMegohm", "0")))
                 .with(200);
         visitor.put(
                         "/api/jobs/" + tag + "/instruments/motor",
@@ -105,9 +101,7 @@ public final class Plates {
                                         "terminalOhms",
                                         ohms,
                                         "windingTemperatureC",
-                                        bridge.get("windingTemperatureC").asString()),
-                                "simulated",
-                                true))
+                                        bridge.get("windingTemperatureC").asString())))
                 .with(200)
                 .json();
     }
@@ -152,8 +146,8 @@ public final class Plates {
                         Map.of(
                                 "typed",
                                 Map.of("windingTemperatureC", "21", "readings", readings),
-                                "simulated",
-                                true,
+                                "appliedVoltageV",
+                                "500 V",
                                 "because",
                                 because))
                 .with(200)

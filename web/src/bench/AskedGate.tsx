@@ -1,0 +1,65 @@
+import { Input } from 'antd';
+import { Link } from 'react-router';
+import type { GateReason, JobView } from '../api/types';
+import { GATE_WORDS } from '../jobs/gateWords';
+import { Isolated } from './Isolated';
+import type { SheetTest } from './sheetTests';
+
+/** What holds the gate that a test asks; undefined where it may be made. */
+export function gateHolds(job: JobView, asks: SheetTest['asks'], kind: string): GateReason | undefined {
+  if (asks === 'high-voltage') {
+    return job.highVoltage.holding[0];
+  }
+  if (asks !== 'power' || job.gate.state === 'permitted') {
+    return undefined;
+  }
+  return job.gate.state === 'test-power-only' && kind === 'start-log' ? undefined : job.gate.holding[0];
+}
+
+/** The gate that a test asks, where something holds it. */
+export function AskedGate({ job, asks, kind }: { job: JobView; asks: SheetTest['asks']; kind: string }) {
+  const holding = gateHolds(job, asks, kind);
+  if (!holding) {
+    return null;
+  }
+  return (
+    <>
+      <p className="caution">
+        <b>{asks === 'high-voltage' ? 'High voltage blocked' : GATE_WORDS[job.gate.state]}:</b>{' '}
+        {holding.sentence}.{' '}
+        {holding.code !== 'auxiliaries' && holding.step && (
+          <Link to={`/jobs/${job.identity.tag}/${holding.step}`}>{holding.liftedBy}</Link>
+        )}
+      </p>
+      {holding.code === 'auxiliaries' && <Isolated job={job} />}
+    </>
+  );
+}
+
+/** A test that was taken before its gate allowed it is written down as such: evidence, and no proof to a gate. */
+export function TakenBefore({
+  needed,
+  value,
+  onChange,
+}: {
+  needed: boolean;
+  value: string;
+  onChange: (why: string) => void;
+}) {
+  if (!needed && !value) {
+    return null;
+  }
+  return (
+    <label className="field words">
+      <span className="label">Taken before already? Say when and why it is entered now</span>
+      <Input
+        aria-label="Taken before: when, and why it is entered now"
+        placeholder="leave empty to wait until the gate allows it"
+        maxLength={300}
+        value={value}
+        onChange={(e) => onChange(e.target.value)}
+      />
+      <span className="small soft">It counts as evidence; a gate asks for a test of its own.</span>
+    </label>
+  );
+}
