@@ -1,0 +1,386 @@
+package app.brasskettle.core.jobs;
+
+import app.brasskettle.core.cause.Evidence;
+import app.brasskettle.core.energise.DischargeClock;
+import app.brasskettle.core.energise.EnergiseGate;
+import app.brasskettle.core.energise.LockOut;
+import app.brasskettle.core.energise.PowerRecord;
+import app.brasskettle.core.energise.Settlement;
+import app.brasskettle.core.energise.Waiver;
+import app.brasskettle.core.insulation.TesterProof;
+import app.brasskettle.core.nameplate.Plates;
+import app.brasskettle.core.rules.ShopRules;
+import app.brasskettle.core.testrecord.MotorTimeline;
+import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.testrecord.Overruling;
+import app.brasskettle.core.testrecord.PlateBasis;
+import app.brasskettle.core.testrecord.RecordedTest;
+import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.Work;
+import app.brasskettle.core.work.WorkDone;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** A motor's time in the shop told deed by deed, as a server would record it; each deed takes a minute. */
+final class Story {
+
+    static final double HOUR = 3600;
+
+    double now = 1_000_000;
+    final List<RecordedTest> tests = new ArrayList<>();
+    final List<Map<String, Object>> inputs = new ArrayList<>();
+    final List<WorkDone> works = new ArrayList<>();
+    final List<Overruling> overrulings = new ArrayList<>();
+    final List<JobRecord.PlateVersion> plates = new ArrayList<>();
+    final List<Waiver> waivers = new ArrayList<>();
+    final List<Settlement> settlements = new ArrayList<>();
+    final List<DischargeClock.Applied> voltages = new ArrayList<>();
+    final Set<Evidence> seen = new LinkedHashSet<>();
+    final Set<String> struck = new LinkedHashSet<>();
+    Optional<LockOut> lockOut = Optional.empty();
+    Optional<Double> lockOutEnded = Optional.empty();
+    Optional<Double> released = Optional.empty();
+    Optional<JobRecord.Received> arrival = Optional.empty();
+    boolean left;
+    boolean demonstration;
+    Map<String, Object> plateText = Map.of();
+
+    /** A motor that came in, was tested sound, and is released: energising is permitted. */
+    static Story sound() {
+        Story story = new Story();
+        story.plate(Map.of());
+        story.shaft(Arrival.ShaftState.FREE);
+        story.lockOut();
+        story.proveTester();
+        story.test(TestKind.WINDING_RESISTANCE, ohms(1, 1, 1), Optional.empty());
+        story.insulation(900);
+        story.discharge();
+        story.release();
+        return story;
+    }
+
+    private void tick() {
+        now += 60;
+    }
+
+    Story plate(Map<String, Object> other) {
+        tick();
+        Map<String, Object> whole = new LinkedHashMap<>(plateText);
+        whole.putAll(other);
+        plateText = whole;
+        plates.add(new JobRecord.PlateVersion(Plates.plate(whole), now, "M. Orre"));
+        return this;
+    }
+
+    Story shaft(Arrival.ShaftState state) {
+        tick();
+        arrival = Optional.of(new JobRecord.Received(Job.arrived(state), now, false));
+        return this;
+    }
+
+    Story lockOut() {
+        tick();
+        lockOut = Optional.of(new LockOut(now, "M. Orre", "two testers"));
+        return this;
+    }
+
+    Story endLockOut() {
+        tick();
+        lockOutEnded = Optional.of(now);
+        return this;
+    }
+
+    Story release() {
+        tick();
+        released = Optional.of(now);
+        return this;
+    }
+
+    Story proveTester() {
+        return record(TestKind.TESTER_PROOF, new LinkedHashMap<>(), Optional.empty(), Origin.HERE);
+    }
+
+    Story work(Work work) {
+        tick();
+        works.add(new WorkDone(work, now, "M. Orre"));
+        return this;
+    }
+
+    Story leave() {
+        tick();
+        left = true;
+        return this;
+    }
+
+    Story comeBack() {
+        left = false;
+        return work(Work.CAME_BACK);
+    }
+
+    Story wait(double seconds) {
+        now += seconds;
+        return this;
+    }
+
+    /** Time enough for whatever stands on the winding. */
+    Story discharge() {
+        return wait(2 * HOUR);
+    }
+
+    Story insulation(double megohm) {
+        return insulation(megohm, 40, 60, Optional.of(500.0));
+    }
+
+    Story insulation(double megohm, double temperature, double seconds, Optional<Double> volts) {
+        return test(
+                TestKind.INSULATION_RESISTANCE,
+                Map.of(
+                        "ratedVoltageV",
+                        400,
+                        "windingKind",
+                        "random-wound",
+                        "insulationSystem",
+                        "thermosetting",
+                        "madeBefore1970",
+                        false,
+                        "insulationClass",
+                        "F",
+                        "windingTemperatureC",
+                        temperature,
+                        "readings",
+                        List.of(Map.of("seconds", seconds, "megohm", megohm))),
+                volts);
+    }
+
+    static Map<String, Object> ohms(double ab, double bc, double ca) {
+        return Map.of(
+                "connection", "wye",
+                "windingKind", "random-wound",
+                "conductor", "copper",
+                "windingTemperatureC", 20,
+                "terminalOhms", Map.of("ab", ab, "bc", bc, "ca", ca));
+    }
+
+    static Map<String, Object> withstand(String state, double volts, boolean broke) {
+        return Map.of(
+                "ratedVoltageV",
+                400,
+                "state",
+                state,
+                "school",
+                "standard",
+                "repeat",
+                false,
+                "supply",
+                "direct",
+                "appliedVoltageV",
+                volts,
+                "heldSeconds",
+                60,
+                "brokeDown",
+                broke);
+    }
+
+    static Map<String, Object> steps(double second) {
+        return Map.of(
+                "steps", List.of(Map.of("voltageV", 500, "microamp", 1), Map.of("voltageV", 1000, "microamp", second)));
+    }
+
+    static Map<String, Object> loop(double watts) {
+        return Map.of("coreMassKg", 100, "measuredW", watts, "hottestC", 41, "meanCoreC", 40);
+    }
+
+    static Map<String, Object> start(double reachedRpm, double seconds) {
+        return Map.of(
+                "ratedVoltageV", 400,
+                "ratedCurrentA", 29,
+                "ratedSpeedRpm", 1460,
+                "attempts",
+                        List.of(Map.of(
+                                "feed",
+                                "full-voltage",
+                                "voltageV",
+                                400,
+                                "currentA",
+                                170,
+                                "reachedRpm",
+                                reachedRpm,
+                                "seconds",
+                                seconds)));
+    }
+
+    static Map<String, Object> run(double third) {
+        return Map.of(
+                "ratedCurrentA", 29,
+                "ratedPowerW", 15_000,
+                "ratedVoltageV", 400,
+                "poles", 4,
+                "lineCurrentsA", List.of(10, 10, third),
+                "lineVoltagesV", List.of(400, 400, 400));
+    }
+
+    Story test(TestKind kind, Map<String, Object> input, Optional<Double> volts) {
+        return record(kind, input, volts, Origin.HERE);
+    }
+
+    /** A surge that finds all phases alike, or turns shorted, with the rotor out. */
+    Story surge(boolean shorted, Optional<Double> volts) {
+        tick();
+        add(recorded(TestKind.SURGE_COMPARISON, Surges.set(shorted), volts, Origin.HERE), null);
+        voltages.add(new DischargeClock.Applied(now, 15, 1));
+        return this;
+    }
+
+    Story record(TestKind kind, Map<String, Object> input, Optional<Double> volts, Origin origin) {
+        tick();
+        Record read = kind == TestKind.TESTER_PROOF
+                ? new TesterProof(20_000, true, 0)
+                : PlateBasis.reread(kind, 1, input, Optional.empty()).input();
+        add(recorded(kind, read, volts, origin), input);
+        double seconds = kind.voltageSeconds(read);
+        if (seconds > 0 && origin != Origin.FILE) {
+            voltages.add(new DischargeClock.Applied(now, seconds, 1));
+        }
+        return this;
+    }
+
+    private RecordedTest recorded(TestKind kind, Record input, Optional<Double> volts, Origin origin) {
+        return new RecordedTest(
+                kind,
+                1,
+                input,
+                Optional.empty(),
+                now,
+                "M. Orre",
+                volts,
+                Optional.empty(),
+                origin,
+                "",
+                Optional.empty());
+    }
+
+    private void add(RecordedTest test, Map<String, Object> input) {
+        for (int i = 0; i < tests.size(); i++) {
+            RecordedTest old = tests.get(i);
+            if (old.kind() == test.kind() && old.standing()) {
+                tests.set(
+                        i,
+                        new RecordedTest(
+                                old.kind(),
+                                1,
+                                old.input(),
+                                Optional.empty(),
+                                old.at(),
+                                old.by(),
+                                old.appliedV(),
+                                old.instrument(),
+                                old.origin(),
+                                "",
+                                Optional.of("again")));
+            }
+        }
+        tests.add(test);
+        inputs.add(input);
+    }
+
+    Story overruleEverything() {
+        tick();
+        tests.forEach(t -> overrulings.add(new Overruling(t.step(), t.at(), Verdict.HOLDS, "I. Dalby", "in a hurry")));
+        return this;
+    }
+
+    /** A lead hand in a hurry writes against everything that holds. */
+    Story waiveEverything() {
+        tick();
+        gate().holding().forEach(r -> {
+            waivers.add(new Waiver(r.code(), r.sentence(), "I. Dalby", "in a hurry"));
+        });
+        return this;
+    }
+
+    Story see(Evidence evidence) {
+        tick();
+        seen.add(evidence);
+        return this;
+    }
+
+    JobReading read() {
+        return JobReading.of(record(), now);
+    }
+
+    EnergiseGate gate() {
+        return read().gate();
+    }
+
+    /** The tests as the plate that stands now reads them. */
+    private List<RecordedTest> reread() {
+        List<RecordedTest> all = new ArrayList<>();
+        for (int i = 0; i < tests.size(); i++) {
+            RecordedTest t = tests.get(i);
+            Map<String, Object> input = inputs.get(i);
+            if (input == null || t.kind() == TestKind.TESTER_PROOF) {
+                all.add(t);
+                continue;
+            }
+            PlateBasis.Reread read = PlateBasis.reread(
+                    t.kind(),
+                    1,
+                    input,
+                    Optional.of(plates.get(plates.size() - 1).plate()));
+            all.add(new RecordedTest(
+                    t.kind(),
+                    1,
+                    read.input(),
+                    read.contradiction(),
+                    t.at(),
+                    t.by(),
+                    t.appliedV(),
+                    t.instrument(),
+                    t.origin(),
+                    "",
+                    t.supersededBecause()));
+        }
+        return all;
+    }
+
+    private JobRecord record() {
+        return new JobRecord(
+                arrival,
+                plates,
+                Optional.empty(),
+                ShopRules.standard(),
+                demonstration,
+                new Course(
+                        Map.of(), Optional.empty(), Optional.empty(), left ? Optional.of("fetched") : Optional.empty()),
+                0,
+                new MotorTimeline(plates.isEmpty() ? tests : reread(), works, overrulings),
+                new PowerRecord(
+                        lockOut,
+                        lockOutEnded,
+                        released,
+                        Set.of(),
+                        Optional.empty(),
+                        waivers,
+                        settlements,
+                        voltages,
+                        List.of(),
+                        Optional.empty(),
+                        Optional.empty()),
+                TakenApart.not(),
+                Optional.empty(),
+                List.copyOf(seen),
+                struck,
+                Optional.empty(),
+                Map.of(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+}
