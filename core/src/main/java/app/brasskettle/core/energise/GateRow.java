@@ -179,7 +179,7 @@ public enum GateRow implements Word {
             false,
             "A line without current: it runs on the phases that are left, and burns",
             "Shop rule",
-            "Find the lost phase, then run it again",
+            "Measure the three resistances, find the lost phase, then run it again on test power",
             "bench/run"),
     PROTECTOR_OPEN(
             Hold.BLOCKED,

@@ -200,15 +200,12 @@ final class GateTable {
 
     /** A limit missed by a little, by a reading that nothing casts doubt on. */
     private boolean waivable(JudgedTest test) {
-        return test.proves() && test.stop().waivable(facts.waiverFactor());
+        return test.proves() && test.test().standing() && test.stop().waivable(facts.waiverFactor());
     }
 
     /** Stops of every other test, as the table of tests says. */
     private void otherStops() {
-        facts.tests()
-                .standing()
-                .filter(t -> t.foundStop() && !OWN_ROWS.contains(t.kind()))
-                .forEach(this::stopped);
+        facts.tests().heldStops().filter(t -> !OWN_ROWS.contains(t.kind())).forEach(this::stopped);
     }
 
     private void stopped(JudgedTest test) {
@@ -219,7 +216,17 @@ final class GateTable {
             return;
         }
         Optional<GateRow> danger = test.stop().code().map(GateTable::row);
-        if (danger.isPresent()) {
+        if (danger.filter(r -> r == GateRow.LOST_PHASE && copperMeasuredSince(test))
+                .isPresent()) {
+            reasons.add(new Reason(
+                    test.step(),
+                    sentence,
+                    "Run it again: three currents",
+                    test.step(),
+                    Hold.TEST_POWER_ONLY,
+                    false,
+                    test.own().source()));
+        } else if (danger.isPresent()) {
             reasons.add(Reason.at(danger.get(), sentence, test.step()));
         } else if (effect.hold() != Hold.NOTHING) {
             reasons.add(new Reason(
@@ -240,6 +247,14 @@ final class GateTable {
             case StopRule.LOST_PHASE -> GateRow.LOST_PHASE;
             default -> GateRow.TURN_SHORT;
         };
+    }
+
+    /** With the winding shown whole, the lost phase is looked for outside, and only a run can show that it is found. */
+    private boolean copperMeasuredSince(JudgedTest run) {
+        return facts.tests()
+                .current(TestKind.WINDING_RESISTANCE, 1)
+                .filter(t -> t.at() > run.at() && t.proves() && t.verdict() != Verdict.UNPROVEN && !t.foundStop())
+                .isPresent();
     }
 
     private boolean coldAndTestedSince(JudgedTest stall) {

@@ -19,7 +19,7 @@ import java.util.Optional;
  * @param caveats what became of it, in doubt first
  * @param stop what a Stop of it does to energising
  * @param evidence what it says about the cause
- * @param proves true when a gate of this shop may rest on it
+ * @param proves true when a gate of this shop may rest on it while nothing has taken its place
  */
 public record JudgedTest(
         RecordedTest test,
@@ -65,12 +65,27 @@ public record JudgedTest(
 
     /**
      * Tells whether it found a Stop that holds energising until the test is repeated: whoever doubts the reading, or overrules it,
-     * has not shown the motor to be sound. What a run or a gauge found is over once the part was worked on.
+     * has not shown the motor to be sound.
      */
     public boolean foundStop() {
-        boolean cured =
-                has(Caveat.Kind.STALE) && (kind().group() == TestGroup.RUN || kind().group() == TestGroup.MECHANICS);
-        return current() && !cured && (own.verdict() == Verdict.STOP || effective.verdict() == Verdict.STOP);
+        return current() && stopped();
+    }
+
+    /**
+     * Tells whether what stopped it is still there as far as work and winding go, superseded or not. What a run or a gauge found is
+     * over once the part was worked on; a lost phase is not, since it may lie where nobody worked.
+     */
+    boolean stopped() {
+        boolean cured = has(Caveat.Kind.STALE)
+                && (kind().group() == TestGroup.RUN || kind().group() == TestGroup.MECHANICS)
+                && stop.code().isEmpty();
+        boolean elsewhere = has(Caveat.Kind.OTHER_WINDING) || has(Caveat.Kind.NOT_THIS_MOTOR);
+        return !elsewhere && !cured && (own.verdict() == Verdict.STOP || effective.verdict() == Verdict.STOP);
+    }
+
+    /** Tells whether it answers an earlier Stop of its kind: a gate may rest on it, and it settles something. */
+    boolean answers() {
+        return proves && verdict() != Verdict.UNPROVEN;
     }
 
     /** The result as {@code type}; empty where it is none. */

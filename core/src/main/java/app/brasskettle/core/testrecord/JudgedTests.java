@@ -41,4 +41,20 @@ public record JudgedTests(List<JudgedTest> all) {
                 .filter(t -> t.test().standing())
                 .sorted(Comparator.comparing(JudgedTest::kind).thenComparing(JudgedTest::speed));
     }
+
+    /**
+     * Lists the Stops that hold: those of tests that stand, and those that only a test proving nothing has taken the place of. A
+     * gentler test, a simulated one or one from a file answers no Stop.
+     */
+    public Stream<JudgedTest> heldStops() {
+        return all.stream()
+                .filter(t -> t.test().standing() ? t.foundStop() : t.stopped() && !answered(t))
+                .sorted(Comparator.comparing(JudgedTest::kind).thenComparing(JudgedTest::speed));
+    }
+
+    private boolean answered(JudgedTest stop) {
+        return all.stream()
+                .anyMatch(
+                        t -> t.kind() == stop.kind() && t.speed() == stop.speed() && t.at() > stop.at() && t.answers());
+    }
 }

@@ -141,9 +141,7 @@ public final class TestJudge {
 
     private boolean proves(RecordedTest test, List<Caveat> caveats) {
         boolean whole = caveats.stream()
-                .allMatch(c -> c.kind().effect() == Caveat.Effect.NOTE
-                        && c.kind() != Caveat.Kind.SUPERSEDED
-                        && c.kind() != Caveat.Kind.OTHER_WINDING);
+                .allMatch(c -> c.kind().effect() == Caveat.Effect.NOTE && c.kind() != Caveat.Kind.OTHER_WINDING);
         return whole && test.origin().provesHere(simulatedProve);
     }
 

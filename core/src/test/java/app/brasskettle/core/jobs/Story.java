@@ -225,6 +225,13 @@ final class Story {
                 "lineVoltagesV", List.of(400, 400, 400));
     }
 
+    /** A run with line C dead. */
+    static Map<String, Object> lostPhase() {
+        Map<String, Object> run = new LinkedHashMap<>(run(0));
+        run.put("deadLines", List.of("c"));
+        return run;
+    }
+
     Story test(TestKind kind, Map<String, Object> input, Optional<Double> volts) {
         return record(kind, input, volts, Origin.HERE);
     }

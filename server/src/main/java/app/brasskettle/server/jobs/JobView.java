@@ -159,7 +159,7 @@ public record JobView(
                     t.other(),
                     t.caveats(),
                     t.current(),
-                    t.proves(),
+                    t.current() && t.proves(),
                     t.test().origin(),
                     t.test().appliedV());
         }

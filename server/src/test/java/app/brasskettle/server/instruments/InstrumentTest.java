@@ -88,7 +88,8 @@ class InstrumentTest {
         assertThat(surge(tag, "").with(409).json().get("detail").asString())
                 .contains("No insulation test of this winding yet");
         Plates.insulated(visitor, tag, "");
-        assertThat(surge(tag, "").with(409).json().get("detail").asString()).contains("Insulation is not proved: 3.1 MΩ at 40 °C");
+        assertThat(surge(tag, "").with(409).json().get("detail").asString())
+                .contains("Insulation is not proved: 3.1 MΩ at 40 °C");
         assertThat(visitor.get("/api/jobs/" + tag).json().at("/bench/surge").isNull())
                 .isTrue();
     }
