@@ -1500,6 +1500,7 @@ export interface components {
             demonstration: boolean;
             holding: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Reason"][];
             leads: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Leads"];
+            mayRun: ("tester-proof" | "lead-sets" | "winding-resistance" | "single-phase-windings" | "insulation-resistance" | "circuit-insulation" | "protector" | "low-voltage-balance" | "bearing-insulation" | "step-voltage" | "withstand-record" | "surge-comparison" | "surge-rise" | "starting-gear" | "start-log" | "no-load-run" | "rolled-leads" | "run-watch" | "vibration" | "rotor-proof" | "shaft-voltage" | "heat-run" | "core-loop-result" | "bearing-seats" | "air-gap" | "bracket-registers" | "shaft-runout" | "key-seat" | "pole-check" | "rotor-balance")[];
             /** @enum {string} */
             state: "blocked" | "test-power-only" | "permitted";
             validUntil: number | null;

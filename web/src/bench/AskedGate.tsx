@@ -10,10 +10,8 @@ export function gateHolds(job: JobView, asks: SheetTest['asks'], kind: string): 
   if (asks === 'high-voltage') {
     return job.highVoltage.holding[0];
   }
-  if (asks !== 'power' || job.gate.state === 'permitted') {
-    return undefined;
-  }
-  return job.gate.state === 'test-power-only' && kind === 'start-log' ? undefined : job.gate.holding[0];
+  const runs: readonly string[] = job.gate.mayRun;
+  return asks === 'power' && !runs.includes(kind) ? job.gate.holding[0] : undefined;
 }
 
 /** The gate that a test asks, where something holds it. */

@@ -45,9 +45,9 @@ export function JobBand({ job }: { job: JobView }) {
         <Mark verdict={GATE_SHAPES[job.gate.state]} size={26} light />
         <span>
           <strong>
-            {job.gate.demonstration && 'Demonstration: '}
             {GATE_WORDS[job.gate.state]}
             {more > 0 && <small> · {more + 1} reasons</small>}
+            {job.gate.demonstration && <small> · demonstration</small>}
           </strong>
           <span className="why">{first ? shown(first.sentence) : 'nothing holds it'}</span>
         </span>

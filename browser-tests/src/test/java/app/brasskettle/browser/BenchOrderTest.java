@@ -48,7 +48,7 @@ class BenchOrderTest {
         assertThat(hand.button("Measure again, this one is superseded")).isVisible();
     }
 
-    private static void released(Hand hand, String tag) {
+    private static void released(Hand hand, String tag, String then) {
         hand.goTo("/jobs/" + tag + "/bench/release");
         hand.sees("Test power only");
         for (String point : new String[] {"Bolted down", "Coupling and shaft end guarded", "Key captured or out"}) {
@@ -57,7 +57,7 @@ class BenchOrderTest {
         hand.fill("At the stop", "Ivo Dalby");
         hand.fill("Rotation agreed", "clockwise");
         hand.press("Release it as Mara Orre");
-        hand.seesGate("Power: open");
+        hand.seesGate(then);
     }
 
     private static void surged(Hand hand, String tag, String step) {
@@ -72,13 +72,13 @@ class BenchOrderTest {
         Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
         String tag = Prepared.threePhase(hand);
         safe(hand, tag);
-        hand.seesGate("Power: shut");
+        hand.seesGate("Energising blocked");
         hand.goTo("/jobs/" + tag + "/bench/resistance");
         hand.press("Read the simulated bridge");
         hand.seesJudged("Holds:");
         hand.press("Keep the readings");
         insulated(hand, tag, "");
-        hand.seesGate("Power: test power only");
+        hand.seesGate("Test power only");
         glanced(hand, tag, "balance", "Read the simulated bridge", "Holds: Inductances balance");
         hand.goTo("/jobs/" + tag + "/bench/step-voltage");
         hand.pick("600 times");
@@ -95,16 +95,16 @@ class BenchOrderTest {
         hand.grounded();
         hand.seesGate("Insulation was tested before the last high voltage");
         insulated(hand, tag, "after the high voltage");
-        released(hand, tag);
+        released(hand, tag, "Energising permitted");
         glanced(hand, tag, "start", "Start the simulated motor", "Holds: Came up");
         glanced(hand, tag, "run", "Read the simulated analyser", "Holds: Unbalance");
         glanced(hand, tag, "watch", "Watch the simulated motor", "Holds: 15 min");
         glanced(hand, tag, "vibration", "Read the simulated pen", "Holds: Zone");
         glanced(hand, tag, "rotor", "Read the simulated analyser", "Holds: Sideband");
         hand.goTo("/jobs/" + tag + "/bench/insulation");
-        hand.page().getByText("Record what was done to the winding since").click();
+        hand.page().getByText("Record what was done to the motor since").click();
         hand.press("washed");
-        hand.seesGate("Power: shut");
+        hand.seesGate("Energising blocked");
     }
 
     @Test
@@ -123,7 +123,7 @@ class BenchOrderTest {
         surged(hand, tag, "surge/2");
         hand.seesHeading("Surge, 965 Δ");
         insulated(hand, tag, "after surge");
-        released(hand, tag);
+        released(hand, tag, "Energising permitted");
         glanced(hand, tag, "run", "Read the simulated analyser", "Holds: Unbalance");
         glanced(hand, tag, "run/2", "Read the simulated analyser", "usual 30 to 60 %");
     }
@@ -135,9 +135,9 @@ class BenchOrderTest {
         safe(hand, tag);
         glanced(hand, tag, "windings", "Read the simulated meter", "Holds: Windings whole");
         insulated(hand, tag, "");
-        released(hand, tag);
+        released(hand, tag, "Start switch and capacitor are not tested yet");
         glanced(hand, tag, "gear", "Read the simulated meter", "Stop: The start switch does not drop out");
-        hand.seesGate("test power only");
+        hand.seesGate("Test power only");
         hand.goTo("/jobs/" + tag + "/cause");
         hand.sees("start switch worn");
     }
@@ -148,7 +148,7 @@ class BenchOrderTest {
         String tag = Prepared.threePhase(hand);
         safe(hand, tag);
         hand.goTo("/jobs/" + tag + "/bench/step-voltage");
-        hand.sees("No high voltage yet:");
+        hand.sees("High voltage blocked");
         assertThat(hand.button("Run the simulated ramp")).isDisabled();
         insulated(hand, tag, "");
         hand.goTo("/jobs/" + tag + "/bench/step-voltage");
@@ -170,14 +170,14 @@ class BenchOrderTest {
         tech.press("Read the simulated bridge");
         tech.press("Keep the readings");
         insulated(tech, tag, "");
-        tech.seesGate("test power only");
+        tech.seesGate("Test power only");
         Hand lead = new Hand(product.page(1280, 800)).signIn("lead");
         lead.goTo("/jobs/" + tag + "/bench/resistance");
         lead.page().getByText("Overrule this verdict").click();
         lead.pick("Stop");
         lead.fill("Why you overrule it", "joint of phase B is warm to the hand");
         lead.press("Overrule");
-        lead.seesGate("Power: shut");
+        lead.seesGate("Energising blocked");
         assertThat(lead.page().getByLabel("Ledger")).containsText("joint of phase B is warm to the hand");
     }
 

@@ -90,7 +90,7 @@ class FloorTest {
     void aJobWaitsForPartsAndIsTakenUpAgain(Product.Running product) {
         Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
         hand.goTo("/jobs/TQ-0407");
-        hand.seesGate("Power");
+        hand.seesGate("Energising");
         hand.page().keyboard().press("o");
         hand.seesHeading("Out of the usual order");
         hand.fill("What exactly it waits for", "brake coil, ordered Monday");

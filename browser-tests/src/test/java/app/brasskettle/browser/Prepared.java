@@ -47,6 +47,22 @@ final class Prepared {
         call(hand, "POST", "/api/jobs/" + tag + "/lock-out", Map.of("means", "two-pole tester, meter"));
     }
 
+    /** Records a proved tester and what it read of the winding, at 500 V and 40 °C after a minute. */
+    static void insulation(Hand hand, String tag, String megohm) {
+        call(
+                hand,
+                "POST",
+                "/api/jobs/" + tag + "/tests/tester-proof",
+                Map.of("typed", Map.of("rangeMegohm", "20 G", "apartOverRange", true, "togetherMegohm", "0")));
+        Map<String, Object> typed =
+                Map.of("windingTemperatureC", "40", "readings", List.of(Map.of("seconds", "60", "megohm", megohm)));
+        call(
+                hand,
+                "POST",
+                "/api/jobs/" + tag + "/tests/insulation-resistance",
+                Map.of("typed", typed, "appliedVoltageV", "500"));
+    }
+
     /** Paints the stator of a four-pole motor in wye that lost line B. */
     static void painted(Hand hand, String tag) {
         List<String> groups = new ArrayList<>();

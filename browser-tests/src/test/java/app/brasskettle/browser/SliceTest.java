@@ -120,7 +120,7 @@ class SliceTest {
         assertThat(hand.page()).hasURL(java.util.regex.Pattern.compile(tag + "/bench/insulation"));
     }
 
-    /** High voltage waits for what it would harm; then the shorted phase is named. */
+    /** High voltage waits for what it would harm; with the rotor in, a second position of the shaft names the shorted phase. */
     private static void surge(Hand hand) {
         hand.page().keyboard().press("]");
         hand.seesHeading("Balance");
@@ -131,15 +131,22 @@ class SliceTest {
         hand.seesHeading("Step voltage");
         hand.page().keyboard().press("]");
         hand.seesHeading("Surge");
-        hand.sees("No high voltage yet");
+        hand.sees("High voltage blocked");
         assertThat(hand.button("Surge the three phases")).isDisabled();
         hand.press("thermistors");
         assertThat(hand.button("Surge the three phases")).isEnabled();
+        hand.fill("Shaft stands at", "0");
         hand.press("Surge the three phases");
-        hand.seesJudged("Stop: Phase B is the odd one");
+        hand.seesJudged("Unproven: Phase B is the odd one");
         assertThat(hand.page().getByText("AB", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
-        hand.seesGate("Power: shut");
+        hand.seesGate("Energising blocked");
+        hand.grounded();
+        hand.press("Surge again");
+        hand.fill("Shaft stands at", "90");
+        hand.fill("Why again", "rotor or winding");
+        hand.press("Surge the three phases");
+        hand.seesJudged("Stop: Phase B is the odd one");
     }
 
     /** By keyboard alone round the ring, then a spot by pointer. */

@@ -49,7 +49,7 @@ class ViewsTest {
         "/jobs/TQ-0401/cause, What started it, true",
         "/jobs/TQ-0406/winding, Winding data, false",
         "/jobs/TQ-0404/choose, Recondition, true",
-        "/jobs/TQ-0404/gate, Power: shut, true",
+        "/jobs/TQ-0404/gate, Energising blocked, true",
         "/worksheets/insulation-resistance, Insulation to frame, false"
     })
     void nothingGraveStandsInTheWayOfAssistiveTechnology(
@@ -103,7 +103,7 @@ class ViewsTest {
         hand.seesHeading("Recondition, rewind or replace");
         assertThat(hand.tag()).isEqualTo("TQ-0404");
         hand.page().keyboard().press("g");
-        hand.seesHeading("Power: shut");
+        hand.seesHeading("Energising blocked");
         hand.page().keyboard().press("f");
         hand.sees("What needs hands next");
     }
@@ -160,11 +160,11 @@ class ViewsTest {
     }
 
     @Test
-    void theReasonsOfAShutGateLeadToWhatOpensIt(Product.Running product) {
+    void theReasonsOfABlockedGateLeadToWhatLiftsIt(Product.Running product) {
         Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
         hand.goTo("/jobs/TQ-0410/plate");
         hand.page().locator(".gate").click();
-        hand.seesHeading("Power: shut");
+        hand.seesHeading("Energising blocked");
         hand.page()
                 .getByRole(
                         AriaRole.LINK,

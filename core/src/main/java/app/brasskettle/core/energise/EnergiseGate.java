@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 
 /**
  * Answer to "may this motor be put on power?", computed from the record and never ticked.
@@ -16,6 +17,8 @@ import java.util.stream.DoubleStream;
  * @param state blocked, test power only, or permitted
  * @param holding what holds it where it is, worst first
  * @param leads whether leads may be connected, a question of its own
+ * @param mayRun the powered tests that may be made now: all of them, on test power a start and what a stopped run is repeated by,
+ *     or none
  * @param waived figures that a lead hand waived, with the written reason
  * @param demonstration true where simulated instruments are on: whatever it says permits no customer's motor
  * @param validUntil until when it can be relied on without being computed anew, seconds of the epoch; empty without an end
@@ -24,6 +27,7 @@ public record EnergiseGate(
         State state,
         List<Reason> holding,
         Leads leads,
+        List<TestKind> mayRun,
         List<Waived> waived,
         boolean demonstration,
         Optional<Double> validUntil) {
@@ -100,21 +104,27 @@ public record EnergiseGate(
                 state,
                 List.copyOf(ordered),
                 leads(facts, now),
+                mayRun(state, holding),
                 List.copyOf(waived),
                 facts.demonstration(),
                 validUntil(facts, now));
     }
 
-    /** Whether this powered test may be made: on test power a start, and what a stopped run is repeated by. */
+    /** Whether this powered test may be made now. */
     public boolean mayRun(TestKind kind) {
-        if (state == State.PERMITTED) {
-            return true;
-        }
+        return mayRun.contains(kind);
+    }
+
+    private static List<TestKind> mayRun(State state, List<Reason> holding) {
         boolean onlyRuns = holding.stream()
                 .allMatch(r -> TestKind.atStep(r.step())
                         .filter(k -> k.group() == TestGroup.RUN)
                         .isPresent());
-        return state == State.TEST_POWER_ONLY && (kind == TestKind.START_LOG || onlyRuns);
+        return Stream.of(TestKind.values())
+                .filter(TestKind::powered)
+                .filter(k -> state == State.PERMITTED
+                        || state == State.TEST_POWER_ONLY && (k == TestKind.START_LOG || onlyRuns))
+                .toList();
     }
 
     /** Whoever waived the reason as it stands now; a new figure is a new reason and asks again. */

@@ -133,7 +133,9 @@ final class GateTable {
         boolean stopped = test.foundStop();
         boolean aged = test.at() < lastHighVoltage();
         if (stopped && test.stop().code().filter(StopRule.GROUND::equals).isPresent()) {
-            hold(GateRow.GROUND, test.effective().headline());
+            hold(
+                    GateRow.GROUND,
+                    "Dead or near ground, 0.05 MΩ or less: " + test.effective().headline());
         } else if (!test.proves() || test.verdict() == Verdict.UNPROVEN) {
             hold(GateRow.INSULATION_MISSING, unproved(test));
         } else if (aged) {

@@ -152,7 +152,7 @@ public final class TestJudge {
                 .ifPresent(n -> caveats.add(new Caveat(
                         Caveat.Kind.NOT_THIS_MOTOR,
                         "A test of " + (n == 1 ? "single-phase" : "three-phase") + " motors, and the plate says "
-                                + plate.orElseThrow().phases(),
+                                + (n == 1 ? "three phases" : "one phase"),
                         "Take the test that fits the plate, or correct the plate.")));
         test.contradiction()
                 .ifPresent(why -> caveats.add(new Caveat(

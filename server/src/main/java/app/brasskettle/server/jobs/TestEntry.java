@@ -92,7 +92,7 @@ final class TestEntry {
                         "",
                         Problem.Code.CONTRADICTION,
                         test.kind().label() + " is a test of " + (n == 1 ? "single-phase" : "three-phase")
-                                + " motors, and the plate says " + plate.orElseThrow() + " phases"));
+                                + " motors, and the plate says " + (n == 1 ? "three phases" : "one phase")));
     }
 
     private void because(Problems problems) {
