@@ -8,6 +8,8 @@ import app.brasskettle.core.instruments.SimulatedMotor;
 import app.brasskettle.core.instruments.SimulatedMotor.Rating;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.verdict.Verdict;
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -25,7 +27,13 @@ public final class Detection {
 
     private Detection() {}
 
-    public static void main(String[] args) {
+    /** Argument: a folder of labelled surge traces, whose verdicts are counted too; none when absent. */
+    public static void main(String[] args) throws IOException {
+        if (args.length > 0) {
+            System.out.println("## Surge traces of another simulator\n");
+            LabelledTraces.print(Path.of(args[0]));
+            System.out.println();
+        }
         System.out.println("## Three-phase motors\n");
         table(3, threePhase());
         System.out.println("\n## Two faults at once, three-phase\n");

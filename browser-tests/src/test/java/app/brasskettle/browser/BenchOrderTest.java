@@ -21,6 +21,16 @@ class BenchOrderTest {
         hand.seesJudged("Holds: Tester proved");
     }
 
+    /** Power ends a lock-out: whoever joins leads again locks out again. */
+    private static void lockedOutAgain(Hand hand, String tag) {
+        hand.goTo("/jobs/" + tag + "/bench/rotor");
+        assertThat(hand.page().locator("main")).containsText("power was on since the lock-out");
+        hand.goTo("/jobs/" + tag + "/bench/dead");
+        hand.fill("By which two means", "two-pole tester and meter");
+        hand.press("Record it as Mara Orre");
+        hand.sees("Mara Orre, ");
+    }
+
     private static void insulated(Hand hand, String tag, String because) {
         hand.goTo("/jobs/" + tag + "/bench/insulation");
         if (!because.isEmpty()) {
@@ -100,6 +110,7 @@ class BenchOrderTest {
         glanced(hand, tag, "run", "Read the simulated analyser", "Holds: Unbalance");
         glanced(hand, tag, "watch", "Watch the simulated motor", "Holds: 15 min");
         glanced(hand, tag, "vibration", "Read the simulated pen", "Holds: Zone");
+        lockedOutAgain(hand, tag);
         glanced(hand, tag, "rotor", "Read the simulated analyser", "Holds: Sideband");
         hand.goTo("/jobs/" + tag + "/bench/insulation");
         hand.page().getByText("Record what was done to the motor since").click();

@@ -54,7 +54,7 @@ class SliceTest {
         hand.fill("An hour of outage costs", "45");
         hand.press("Take it in, then look it over");
         hand.seesHeading("As it came in");
-        hand.seesGate("No lock-out on record");
+        hand.seesGate("No lock-out stands");
     }
 
     private static void lookItOver(Hand hand) {
@@ -234,7 +234,7 @@ class SliceTest {
     private static void priceAndAnswer(Hand office, String tag) {
         office.goTo("/jobs/" + tag + "/choose");
         office.seesHeading("Recondition, rewind or replace");
-        office.sees("Surge found shorted turns");
+        office.sees("found shorted turns");
         office.fill("Runs a year", "5200");
         office.press("Keep these prices");
         office.sees("priced by Petra Lunn");

@@ -169,6 +169,7 @@ class ViewsTest {
                 .getByRole(
                         AriaRole.LINK,
                         new Page.GetByRoleOptions().setName("Lock out, prove dead by two means, by name"))
+                .first()
                 .click();
         hand.seesHeading("Dead, and a tester");
     }

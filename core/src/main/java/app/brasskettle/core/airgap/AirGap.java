@@ -6,11 +6,11 @@ import java.util.List;
 /**
  * The gap between rotor and bore, felt at even steps round one end.
  *
- * @param gapsMm gaps from the top clockwise, seen from the end they are felt at; eight or more
+ * @param gapsMm gaps from the top clockwise, seen from the end they are felt at; four or more; eight tell more
  */
 public record AirGap(List<Double> gapsMm) {
 
-    private static final int FEWEST = 8;
+    private static final int FEWEST = 4;
     private static final int MOST = 72;
 
     public AirGap {

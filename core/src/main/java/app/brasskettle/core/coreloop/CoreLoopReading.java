@@ -11,18 +11,29 @@ import java.util.Optional;
  * @param beforeBurnoutW the same before the winding was burnt out
  * @param hottestC hottest spot
  * @param meanCoreC mean of the core
+ * @param fluxDensityT flux density by the search coil, which the loss belongs to
  */
 public record CoreLoopReading(
-        double coreMassKg, double measuredW, Optional<Double> beforeBurnoutW, double hottestC, double meanCoreC) {
+        double coreMassKg,
+        double measuredW,
+        Optional<Double> beforeBurnoutW,
+        double hottestC,
+        double meanCoreC,
+        Optional<Double> fluxDensityT) {
+
+    private static final double LEAST_T = 0.1;
+    private static final double MOST_T = 2.5;
 
     public CoreLoopReading {
         beforeBurnoutW = Problems.orEmpty(beforeBurnoutW);
+        fluxDensityT = Problems.orEmpty(fluxDensityT);
         Problems problems = new Problems();
         problems.positive("coreMassKg", coreMassKg, "kg");
         problems.positive("measuredW", measuredW, "W");
         beforeBurnoutW.ifPresent(w -> problems.positive("beforeBurnoutW", w, "W"));
         problems.temperature("hottestC", hottestC);
         problems.temperature("meanCoreC", meanCoreC);
+        fluxDensityT.ifPresent(t -> problems.aboveTo("fluxDensityT", t, LEAST_T, MOST_T, "T"));
         problems.throwIfAny();
     }
 }

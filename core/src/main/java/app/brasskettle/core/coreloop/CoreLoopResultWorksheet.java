@@ -19,27 +19,60 @@ public final class CoreLoopResultWorksheet {
     private static final double RISE_STOP_PERCENT = 20;
     private static final double HOT_WATCH_K = 5;
     private static final double HOT_STOP_K = 10;
+    private static final double LEAST_RISE_PERCENT = -30;
+    private static final double LEAST_T = 1.2;
+    private static final double MOST_T = 1.4;
     private static final String SOURCE = "IEEE Std 1068";
 
     private CoreLoopResultWorksheet() {}
 
     public static Worksheet<CoreLoopReading, CoreLoopResult> create() {
+        return worksheet(false);
+    }
+
+    /**
+     * The same on a job, where a core is wound on the strength of it: a reading that no core can give, or whose flux density nobody
+     * noted or is not the one that the limits belong to, is Unproven unless it stops.
+     */
+    public static Worksheet<CoreLoopReading, CoreLoopResult> onJob() {
+        return worksheet(true);
+    }
+
+    private static Worksheet<CoreLoopReading, CoreLoopResult> worksheet(boolean job) {
         return new Worksheet<>(
                 "core-loop-result",
                 "Core loop, judged",
                 CoreLoopReading.class,
                 List.of("IEEE Std 1068"),
-                CoreLoopResultWorksheet::work);
+                reading -> work(reading, job));
     }
 
-    private static CoreLoopResult work(CoreLoopReading reading) {
+    /** Limits of loss belong to 1.32 T; loss goes with about the square of it, and over 1.4 T a core saturates. */
+    private static Optional<String> doubt(CoreLoopReading reading, Optional<Double> rise, double hot) {
+        if (hot < 0) {
+            return Optional.of("The hottest spot cannot be cooler than the mean");
+        }
+        if (rise.filter(r -> r <= LEAST_RISE_PERCENT).isPresent()) {
+            return Optional.of("A burnout does not take away so much loss");
+        }
+        if (reading.fluxDensityT().isEmpty()) {
+            return Optional.of("Nobody noted the flux density");
+        }
+        return reading.fluxDensityT()
+                .filter(t -> Limit.under(t, LEAST_T) || Limit.over(t, MOST_T))
+                .map(t -> "At " + Figures.plain(t) + " T, and the limits are for 1.2 to 1.4 T");
+    }
+
+    private static CoreLoopResult work(CoreLoopReading reading, boolean job) {
         double loss = reading.measuredW() / reading.coreMassKg();
         Optional<Double> rise = reading.beforeBurnoutW().map(before -> 100 * (reading.measuredW() - before) / before);
         double hot = reading.hottestC() - reading.meanCoreC();
         List<Verdict> verdicts = new ArrayList<>(
                 List.of(Limit.ceiling(loss, LOSS_WATCH, LOSS_STOP), Limit.ceiling(hot, HOT_WATCH_K, HOT_STOP_K)));
         rise.ifPresent(r -> verdicts.add(Limit.ceiling(r, RISE_WATCH_PERCENT, RISE_STOP_PERCENT)));
-        Verdict verdict = Verdict.worst(verdicts);
+        Verdict read = Verdict.worst(verdicts);
+        Optional<String> doubt = job && read != Verdict.STOP ? doubt(reading, rise, hot) : Optional.empty();
+        Verdict verdict = doubt.isPresent() ? Verdict.UNPROVEN : read;
         return new CoreLoopResult(
                 loss,
                 rise,
@@ -47,7 +80,8 @@ public final class CoreLoopResultWorksheet {
                 verdict,
                 new Judgement(
                         verdict,
-                        Figures.significant(loss, 3) + " W/kg (8.8 watch, 13.2 stop), hottest spot "
+                        doubt.map(d -> d + "; ").orElse("") + Figures.significant(loss, 3)
+                                + " W/kg (8.8 watch, 13.2 stop), hottest spot "
                                 + Figures.significant(hot, 3) + " K over the mean (5 watch, 10 stop)"
                                 + rise.map(r -> ", loss " + Figures.percent(r) + " against before (10 watch, 20 stop)")
                                         .orElse(""),
@@ -56,6 +90,7 @@ public final class CoreLoopResultWorksheet {
                         switch (verdict) {
                             case HOLDS -> "The core may be wound.";
                             case WATCH -> "Find the spot, part the sheets there, and measure again.";
+                            case UNPROVEN -> "Check turns, search coil and thermometer, then measure again at 1.32 T.";
                             default -> "Do not wind it: restack or mend the core, or replace the motor.";
                         }),
                 List.of(

@@ -20,7 +20,7 @@ public record BearingFit(String designation, Seat seat, FitClass fitClass, List<
 
     static String unread(String designation) {
         return "designation is “" + designation
-                + "”; this sheet reads 62xx, 63xx, N, NU, NJ and NUP 2xx and 3xx, xx from 00 to 22 and 24";
+                + "”; this sheet reads 60xx, 62xx, 622xx, 63xx, 222xx, N, NU, NJ and NUP 2xx and 3xx, xx from 00 to 22 and 24; measure others by their maker’s table";
     }
 
     public BearingFit {

@@ -20,6 +20,9 @@ public final class LeadWorksheet {
     private static final String SOURCE = "IEC 60034-8; usual lead numbers by NEMA MG 1, part 2";
     private static final Pattern MARK = Pattern.compile("(\\D*)(\\d{1,6})");
 
+    /** Ends of the phases by letter: U1, V2, 1W1. */
+    private static final Pattern PHASE_END = Pattern.compile("[1-9]?([UVWuvw])[1-9]");
+
     private LeadWorksheet() {}
 
     public static Worksheet<LeadTrace, LeadSets> create() {
@@ -100,6 +103,19 @@ public final class LeadWorksheet {
         return Optional.of(found.equals(arrangement.usual()));
     }
 
+    /** The first pair whose letters name two phases (IEC 60034-8: U1 and U2 are the ends of one). */
+    private static Optional<String> crossed(List<List<String>> sets) {
+        return sets.stream()
+                .filter(set -> set.size() == 2)
+                .filter(set -> {
+                    Matcher one = PHASE_END.matcher(set.get(0));
+                    Matcher other = PHASE_END.matcher(set.get(1));
+                    return one.matches() && other.matches() && !one.group(1).equalsIgnoreCase(other.group(1));
+                })
+                .map(set -> String.join(" and ", set))
+                .findFirst();
+    }
+
     private static List<String> spoken(List<List<String>> sets) {
         return sets.stream().map(s -> String.join("-", s)).toList();
     }
@@ -120,6 +136,15 @@ public final class LeadWorksheet {
                     "Right shape for " + arrangement.spoken() + ", wrong numbers: " + rings,
                     "Marks are swapped",
                     SOURCE,
+                    "Trace the leads before anything is connected.");
+        }
+        Optional<String> crossed = crossed(sets);
+        if (crossed.isPresent()) {
+            return new Judgement(
+                    Verdict.WATCH,
+                    "Crossed leads: " + crossed.get() + " ring together, ends of two phases",
+                    "By their letters U1 belongs to U2, V1 to V2, W1 to W2",
+                    "IEC 60034-8",
                     "Trace the leads before anything is connected.");
         }
         return new Judgement(

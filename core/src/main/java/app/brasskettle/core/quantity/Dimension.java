@@ -13,28 +13,33 @@ import java.util.Optional;
  * (all exact by definition but the first, which is exact to its last digit as 550 ft·lbf/s).
  */
 public enum Dimension implements Word {
-    POWER("W", "kW 1e3", "W 1", "MW 1e6", "hp 745.699872", "HP 745.699872"),
+    /** Losses are small: a bare figure is watts. */
+    LOSS("W", "W 1", "kW 1e3"),
+    POWER("W", "kW 1e3", "W 1", "MW 1e6", "hp 745.699872"),
     VOLTAGE("V", "V 1", "kV 1e3", "mV 1e-3"),
     CURRENT("A", "A 1", "mA 1e-3", "kA 1e3"),
     SPEED("r/min", "r/min 1", "rpm 1", "rev/min 1", "1/min 1"),
     FREQUENCY("Hz", "Hz 1", "kHz 1e3"),
-    RESISTANCE("Ω", "Ω 1", "ohm 1", "mΩ 1e-3", "mohm 1e-3", "m 1e-3", "kΩ 1e3", "kohm 1e3", "k 1e3"),
-    INSULATION(
-            "MΩ", "MΩ 1", "Mohm 1", "M 1", "kΩ 1e-3", "kohm 1e-3", "k 1e-3", "GΩ 1e3", "Gohm 1e3", "G 1e3", "TΩ 1e6"),
+    RESISTANCE("Ω", "Ω 1", "mΩ 1e-3", "m 1e-3", "µΩ 1e-6", "kΩ 1e3", "k 1e3"),
+    INSULATION("MΩ", "MΩ 1", "Mohm 1", "M 1", "kΩ 1e-3", "k 1e-3", "Ω 1e-6", "GΩ 1e3", "Gohm 1e3", "G 1e3", "TΩ 1e6"),
     TEMPERATURE("°C", "°C 1", "C 1", "°F f", "F f", "K k"),
+    TEMPERATURE_DIFFERENCE("K", "K 1", "°C 1", "C 1", "°F 0.5555555555555556", "F 0.5555555555555556"),
+    ANGLE("°", "° 1"),
+    FLUX_DENSITY("T", "T 1", "mT 1e-3", "kG 0.1"),
+    UNBALANCE("g·mm", "g·mm 1", "gmm 1", "g mm 1", "oz·in 720.0778", "oz in 720.0778"),
     HUMIDITY("%", "% 1"),
-    LENGTH("m", "mm 1e-3", "m 1", "cm 1e-2", "in 0.0254", "\" 0.0254"),
+    LENGTH("m", "mm 1e-3", "m 1", "cm 1e-2", "in 0.0254", "ft 0.3048", "mil 25.4e-6"),
     DISTANCE("m", "m 1", "km 1e3", "ft 0.3048", "yd 0.9144"),
-    DIAMETER("mm", "mm 1", "µm 1e-3", "in 25.4"),
+    DIAMETER("mm", "mm 1", "µm 1e-3", "cm 10", "m 1e3", "in 25.4", "mil 0.0254", "AWG awg"),
     AREA("mm²", "mm² 1", "mm2 1", "cm² 100", "in² 645.16"),
     MASS("kg", "kg 1", "g 1e-3", "t 1e3", "lb 0.45359237"),
     DURATION("h", "h 1", "d 24", "wk 168", "min 0.016666666666666666"),
     SECONDS("s", "s 1", "min 60", "h 3600"),
-    YEARS("a", "a 1", "yr 1", "years 1", "y 1"),
+    YEARS("a", "a 1", "yr 1", "y 1"),
     PERCENT("%", "% 1"),
-    CAPACITANCE("µF", "µF 1", "uF 1", "nF 1e-3", "mF 1e3"),
+    CAPACITANCE("µF", "µF 1", "nF 1e-3", "mF 1e3"),
     VIBRATION("mm/s", "mm/s 1", "in/s 25.4"),
-    LEAKAGE("µA", "µA 1", "uA 1", "mA 1e3", "nA 1e-3"),
+    LEAKAGE("µA", "µA 1", "mA 1e3", "nA 1e-3"),
     SHAFT_VOLTAGE("mV", "mV 1", "V 1e3", "µV 1e-3"),
     FORCE("N", "N 1", "kN 1e3", "lbf 4.4482216152605"),
     MONEY("", " 1"),
@@ -89,10 +94,22 @@ public enum Dimension implements Word {
             new Ending("DiameterM", LENGTH),
             new Ending("WidthM", LENGTH),
             new Ending("DepthM", LENGTH),
+            new Ending("WidthTotalM", LENGTH),
+            new Ending("measuredW", LOSS),
+            new Ending("BurnoutW", LOSS),
+            new Ending("lastHourK", TEMPERATURE_DIFFERENCE),
+            new Ending("gleDegrees", ANGLE),
+            new Ending("DensityT", FLUX_DENSITY),
+            new Ending("residualGmmDriveEnd", UNBALANCE),
+            new Ending("residualGmmOtherEnd", UNBALANCE),
             new Ending("PowerW", POWER),
             new Ending("VoltageV", VOLTAGE),
             new Ending("voltageV", VOLTAGE),
             new Ending("Ohm", RESISTANCE),
+            new Ending("VoltagesV", VOLTAGE),
+            new Ending("CurrentsA", CURRENT),
+            new Ending("currentsBeforeA", CURRENT),
+            new Ending("currentsAfterA", CURRENT),
             new Ending("CurrentA", CURRENT),
             new Ending("currentA", CURRENT),
             new Ending("PeakA", CURRENT),
@@ -125,12 +142,17 @@ public enum Dimension implements Word {
         return si;
     }
 
-    /** The unit written as {@code symbol}; the kind's usual one for an empty symbol. */
+    /** The unit written as {@code symbol}, in whatever spelling; the kind's usual one for an empty symbol. */
     Optional<Unit> unit(String symbol) {
         if (symbol.isEmpty()) {
             return Optional.of(units.get(0));
         }
-        return units.stream().filter(u -> u.symbol().equals(symbol)).findFirst();
+        return units.stream()
+                .filter(u -> u.symbol().equals(symbol))
+                .findFirst()
+                .or(() -> units.stream()
+                        .filter(u -> UnitWords.means(symbol, u.symbol()))
+                        .findFirst());
     }
 
     /** Symbol of the unit taken when none is written. */
@@ -162,16 +184,21 @@ public enum Dimension implements Word {
         return units.get(0);
     }
 
+    /** A unit; a wire gauge goes by powers, so that its factor is not one (ASTM B258: 0.127 mm × 92^((36 − n) ÷ 39)). */
     record Unit(String symbol, double factor, double offset) {
         static Unit of(String symbol, String rule) {
             return switch (rule) {
                 case "f" -> new Unit(symbol, 5.0 / 9.0, -32 * 5.0 / 9.0);
                 case "k" -> new Unit(symbol, 1, -273.15);
+                case "awg" -> new Unit(symbol, Double.NaN, 0);
                 default -> new Unit(symbol, Double.parseDouble(rule), 0);
             };
         }
 
         double toStored(double written) {
+            if (Double.isNaN(factor)) {
+                return 0.127 * Math.pow(92, (36 - written) / 39);
+            }
             return offset == 0 ? written * factor : written * factor + offset;
         }
     }

@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 /**
  * A figure as somebody wrote it, and what it means.
  *
- * <p>"50 hp" is 37284.9936 W; "1.28 M" on an insulation tester is 1.28 MΩ; "176 F" is 80 °C. A comma is refused, since
+ * <p>"50 hp" is 37284.9936 W; "1.28 M" on an insulation tester is 1.28 MΩ; "176 F" is 80 °C; "12 1/2\"" is 317.5 mm. A comma is refused, since
  * it divides thousands for one reader and decimals for the next.
  *
  * @param value the figure in the kind's stored unit, not rounded
@@ -19,8 +19,7 @@ import java.util.regex.Pattern;
  */
 public record Quantity(double value, String written, String shown, boolean beyond) {
 
-    private static final Pattern SHAPE =
-            Pattern.compile("(>=|≥|>)?\\s*([-+−]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][-+]?\\d+)?)\\s*(.*)");
+    private static final Pattern SHAPE = Pattern.compile("(>=|≥|>)?\\s*(" + WrittenNumber.SHAPE + ")\\s*(.*)");
 
     /**
      * The figure in {@code text}; empty for blank text. A problem is added to {@code problems} under {@code field}, and
@@ -35,7 +34,7 @@ public record Quantity(double value, String written, String shown, boolean beyon
             problems.add(field, Problem.Code.SYNTAX, "“" + written + "” has a comma. Write 1.5 or 1500");
             return Optional.empty();
         }
-        Matcher m = SHAPE.matcher(written);
+        Matcher m = SHAPE.matcher(WrittenNumber.plainly(UnitWords.signs(written)));
         if (!m.matches()) {
             problems.add(field, Problem.Code.SYNTAX, "“" + written + "” is not a figure" + hint(kind));
             return Optional.empty();
@@ -45,7 +44,7 @@ public record Quantity(double value, String written, String shown, boolean beyon
             problems.add(field, Problem.Code.WORD, "“" + m.group(3).strip() + "” is no unit here" + hint(kind));
             return Optional.empty();
         }
-        double figure = Double.parseDouble(m.group(2).replace('−', '-'));
+        double figure = WrittenNumber.value(m.group(2));
         double stored = unit.get().toStored(figure);
         boolean beyond = m.group(1) != null;
         if (!problems.number(field, stored, kind.si())) {
@@ -56,7 +55,7 @@ public record Quantity(double value, String written, String shown, boolean beyon
 
     /** Whether {@code text} is a figure with no unit beside it. */
     static boolean bare(String text) {
-        Matcher m = SHAPE.matcher(text.strip());
+        Matcher m = SHAPE.matcher(WrittenNumber.plainly(text.strip()));
         return m.matches() && m.group(3).isBlank();
     }
 

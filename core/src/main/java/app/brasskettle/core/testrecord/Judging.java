@@ -1,5 +1,7 @@
 package app.brasskettle.core.testrecord;
 
+import app.brasskettle.core.coreloop.CoreLoopReading;
+import app.brasskettle.core.coreloop.CoreLoopResultWorksheet;
 import app.brasskettle.core.insulation.CircuitsTest;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.insulation.InsulationTest;
@@ -62,6 +64,9 @@ public record Judging(Object result, Judgement own, Optional<Judgement> other) {
         }
         if (input instanceof NoLoadRun r) {
             return NoLoadWorksheet.onJob().work().apply(r);
+        }
+        if (input instanceof CoreLoopReading c) {
+            return CoreLoopResultWorksheet.onJob().work().apply(c);
         }
         if (input instanceof StepVoltageTest t) {
             return StepVoltageWorksheet.onJob().work().apply(t);

@@ -58,15 +58,16 @@ class CoreLoopTest {
     void theWorstOfLossRiseAndHotSpotJudges(double watts, double before, double hottest, Verdict verdict) {
         assertThat(CoreLoopResultWorksheet.create()
                         .work()
-                        .apply(new CoreLoopReading(100, watts, Optional.of(before), hottest, 40))
+                        .apply(new CoreLoopReading(100, watts, Optional.of(before), hottest, 40, Optional.empty()))
                         .verdict())
                 .isEqualTo(verdict);
     }
 
     @Test
     void withoutAMeasurementBeforeNoRiseIsClaimed() {
-        CoreLoopResult r =
-                CoreLoopResultWorksheet.create().work().apply(new CoreLoopReading(100, 500, Optional.empty(), 41, 40));
+        CoreLoopResult r = CoreLoopResultWorksheet.create()
+                .work()
+                .apply(new CoreLoopReading(100, 500, Optional.empty(), 41, 40, Optional.empty()));
         assertThat(r.increasePercent()).isEmpty();
         assertThat(r.judgement().because()).contains("Not measured before");
     }
@@ -75,7 +76,32 @@ class CoreLoopTest {
     void refusesACoreThatCannotBe() {
         assertThat(Refusals.fields(() -> new CoreLoopPlan(0.2, 0.2, 1.1, 0.3, 0.3, 50, 1.3, 230, 450)))
                 .containsExactlyInAnyOrder("ductWidthTotalM", "stackingFactor", "slotBottomDiameterM");
-        assertThat(Refusals.fields(() -> new CoreLoopReading(0, 1, Optional.of(0.0), 600, 20)))
+        assertThat(Refusals.fields(() -> new CoreLoopReading(0, 1, Optional.of(0.0), 600, 20, Optional.empty())))
                 .containsExactlyInAnyOrder("coreMassKg", "beforeBurnoutW", "hottestC");
+    }
+
+    /** On a job: the limits are for 1.2 to 1.4 T, a burnout adds loss, and the hottest spot is no cooler than the mean. */
+    @ParameterizedTest
+    @CsvSource({
+        "500, , 41, 1.32, HOLDS",
+        "500, , 41, , UNPROVEN",
+        "500, , 41, 1.0, UNPROVEN",
+        "500, , 41, 1.5, UNPROVEN",
+        "500, 1000, 41, 1.32, UNPROVEN",
+        "500, 490, 41, 1.32, HOLDS",
+        "500, , 39, 1.32, UNPROVEN",
+        "1400, , 41, , STOP",
+        "500, , 52, , STOP"
+    })
+    void onAJobAReadingNoCoreGivesProvesNothing(
+            double watts, Double before, double hottest, Double tesla, Verdict verdict) {
+        CoreLoopReading reading =
+                new CoreLoopReading(100, watts, Optional.ofNullable(before), hottest, 40, Optional.ofNullable(tesla));
+        assertThat(CoreLoopResultWorksheet.onJob()
+                        .work()
+                        .apply(reading)
+                        .judgement()
+                        .verdict())
+                .isEqualTo(verdict);
     }
 }

@@ -65,7 +65,8 @@ class SeatCheckTest {
     void aBearingTakesGreaseByItsSize() {
         assertThat(Grease.grams("6313 C3").orElseThrow()).isCloseTo(0.005 * 140 * 33, within(1e-9));
         assertThat(Grease.grams("NU 212").orElseThrow()).isCloseTo(0.005 * 110 * 22, within(1e-9));
-        assertThat(Grease.grams("22213")).isEmpty();
+        assertThat(Grease.grams("22213").orElseThrow()).isCloseTo(0.005 * 120 * 31, within(1e-9));
+        assertThat(Grease.grams("22313")).isEmpty();
     }
 
     @Test

@@ -273,7 +273,9 @@ class JobReadingTest {
         job.further = List.of(balance(10, NOW - 2500));
         assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER_ONLY);
         job.further = List.of(Job.further(
-                TestKind.CORE_LOOP_RESULT, (new CoreLoopReading(100, 2000, Optional.empty(), 41, 40)), NOW - 2500));
+                TestKind.CORE_LOOP_RESULT,
+                (new CoreLoopReading(100, 2000, Optional.empty(), 41, 40, Optional.empty())),
+                NOW - 2500));
         assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.BLOCKED);
     }
 

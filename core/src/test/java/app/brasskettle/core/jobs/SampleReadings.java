@@ -174,7 +174,9 @@ final class SampleReadings {
                                 "hottestC",
                                 "42 °C",
                                 "meanCoreC",
-                                "41 °C"));
+                                "41 °C",
+                                "fluxDensityT",
+                                "1.32 T"));
             case BEARING_SEATS ->
                 typed(
                         kind,

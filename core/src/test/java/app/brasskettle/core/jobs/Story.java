@@ -193,7 +193,7 @@ final class Story {
     }
 
     static Map<String, Object> loop(double watts) {
-        return Map.of("coreMassKg", 100, "measuredW", watts, "hottestC", 41, "meanCoreC", 40);
+        return Map.of("coreMassKg", 100, "measuredW", watts, "hottestC", 41, "meanCoreC", 40, "fluxDensityT", 1.32);
     }
 
     static Map<String, Object> start(double reachedRpm, double seconds) {

@@ -80,6 +80,16 @@ class LeadWorksheetTest {
         assertThat(ring("1 2 3 4 5 6", "1-4 2-5 3-6").verdict()).isEqualTo(Verdict.HOLDS);
     }
 
+    /** IEC 60034-8: U1 and U2 are the ends of one phase, whatever the arrangement. */
+    @Test
+    void endsOfTwoPhasesThatRingTogetherAreCrossed() {
+        LeadSets crossed = ring("U1 U2 V1 V2 W1 W2", "U1-V2 V1-U2 W1-W2");
+        assertThat(crossed.verdict()).isEqualTo(Verdict.WATCH);
+        assertThat(crossed.judgement().headline()).contains("Crossed leads: U1 and V2");
+        assertThat(crossed.marksAgree()).isEmpty();
+        assertThat(ring("U1 U2 V1 V2 W1 W2", "U1-U2 V1-V2 W1-W2").verdict()).isEqualTo(Verdict.HOLDS);
+    }
+
     @Test
     void refusesUnknownLeadsAndMarksTwice() {
         assertThat(Refusals.fields(() -> ring("1 2 1", "1-2"))).containsExactly("leads[2]");

@@ -1,0 +1,44 @@
+package app.brasskettle.core.quantity;
+
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** A number as people write it: 1.5, 1e3, 3/4, 12 1/2, 12½. */
+final class WrittenNumber {
+
+    /** What a number looks like, for the pattern of a figure with its unit; longer shapes first. */
+    static final String SHAPE = "[-+−]?(?:\\d+[ -])?\\d+/\\d+|[-+−]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][-+]?\\d+)?";
+
+    private static final Pattern FRACTION = Pattern.compile("([-+−]?)(?:(\\d+)[ -])?(\\d+)/(\\d+)");
+    private static final Map<String, String> SIGNS = Map.of(
+            "½", "1/2", "¼", "1/4", "¾", "3/4", "⅓", "1/3", "⅔", "2/3", "⅛", "1/8", "⅜", "3/8", "⅝", "5/8", "⅞", "7/8");
+
+    private WrittenNumber() {}
+
+    /** Fractions in one sign written out: "12½" as "12 1/2". */
+    static String plainly(String text) {
+        String out = text.replace('⁄', '/');
+        for (Map.Entry<String, String> sign : SIGNS.entrySet()) {
+            out = out.replaceAll("(?<=\\d)\\s*" + sign.getKey(), " " + sign.getValue())
+                    .replace(sign.getKey(), sign.getValue());
+        }
+        return out;
+    }
+
+    /**
+     * The value of a text of that {@link #SHAPE}.
+     *
+     * @return NaN where a fraction has no value
+     */
+    static double value(String text) {
+        Matcher m = FRACTION.matcher(text);
+        if (!m.matches()) {
+            return Double.parseDouble(text.replace('−', '-'));
+        }
+        double under = Double.parseDouble(m.group(4));
+        double whole = m.group(2) == null ? 0 : Double.parseDouble(m.group(2));
+        double value = under == 0 ? Double.NaN : whole + Double.parseDouble(m.group(3)) / under;
+        return m.group(1).equals("-") || m.group(1).equals("−") ? -value : value;
+    }
+}
