@@ -14,9 +14,27 @@ export function gateHolds(job: JobView, asks: SheetTest['asks'], kind: string): 
   return asks === 'power' && !runs.includes(kind) ? job.gate.holding[0] : undefined;
 }
 
-/** The gate that a test asks, where something holds it. */
-export function AskedGate({ job, asks, kind }: { job: JobView; asks: SheetTest['asks']; kind: string }) {
+/** The gate that a test asks, where something holds it; whoever joins leads is told where the lock-out is over. */
+export function AskedGate({
+  job,
+  asks,
+  kind,
+  joinsLeads,
+}: {
+  job: JobView;
+  asks: SheetTest['asks'];
+  kind: string;
+  joinsLeads: boolean;
+}) {
   const holding = gateHolds(job, asks, kind);
+  if (!holding && joinsLeads && !job.gate.leads.mayConnect) {
+    return (
+      <p className="caution">
+        <b>{job.gate.leads.sentence}.</b>{' '}
+        <Link to={`/jobs/${job.identity.tag}/bench/dead`}>Lock out, prove dead by two means, by name</Link>
+      </p>
+    );
+  }
   if (!holding) {
     return null;
   }

@@ -1,6 +1,7 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { lazy, Suspense, useState } from 'react';
+import { useLocation } from 'react-router';
 import { call, Refusal } from '../api/http';
 import type { JobView, SheetForm, Step, TestLook, Typed } from '../api/types';
 import { useDraft } from '../forms/drafts';
@@ -45,6 +46,7 @@ export function SheetTestEntry({
   finished: () => void;
 }) {
   const tag = job.identity.tag;
+  const { pathname } = useLocation();
   const fresh: Entered = {
     typed: { ...test.start, ...marked(job, kind) },
     simulated: false,
@@ -125,7 +127,12 @@ export function SheetTestEntry({
         <span className="soft">{form?.sources.join(' · ')}</span>
       </div>
       <p className="caution">{test.caution}</p>
-      <AskedGate job={job} asks={test.asks} kind={kind} />
+      <AskedGate
+        job={job}
+        asks={test.asks}
+        kind={kind}
+        joinsLeads={test.asks === undefined && pathname.includes('/bench/')}
+      />
       <TakenBefore
         needed={gateHolds(job, test.asks, kind) !== undefined}
         value={v.takenBefore}

@@ -47,6 +47,10 @@ final class Story {
     Optional<Double> lockOutEnded = Optional.empty();
     Optional<Double> released = Optional.empty();
     Optional<JobRecord.Received> arrival = Optional.empty();
+    Optional<String> runUnderWay = Optional.empty();
+    List<Arrival.Auxiliary> auxiliaries = List.of();
+    Set<String> isolated = Set.of();
+    Optional<Double> isolatedAt = Optional.empty();
     boolean left;
     boolean demonstration;
     Map<String, Object> plateText = Map.of();
@@ -80,7 +84,9 @@ final class Story {
 
     Story shaft(Arrival.ShaftState state) {
         tick();
-        arrival = Optional.of(new JobRecord.Received(Job.arrived(state), now, false));
+        Arrival sheet =
+                new Arrival(state, List.of(), auxiliaries, Optional.empty(), Optional.empty(), Optional.empty());
+        arrival = Optional.of(new JobRecord.Received(sheet, now, false));
         return this;
     }
 
@@ -236,6 +242,30 @@ final class Story {
         return record(kind, input, volts, Origin.HERE);
     }
 
+    /** A usual test of this kind that holds, as {@link SampleReadings} has it. */
+    Story sample(TestKind kind) {
+        tick();
+        add(recorded(kind, SampleReadings.of(kind), SampleReadings.volts(kind), Origin.HERE), null);
+        return this;
+    }
+
+    /** Names what a high voltage would harm as removed or shorted. */
+    Story isolate(String... names) {
+        tick();
+        isolated = Set.of(names);
+        isolatedAt = Optional.of(now);
+        return this;
+    }
+
+    /** A surge with the rotor in, the shaft at {@code degrees}. */
+    Story surgeRotorIn(boolean shorted, double degrees) {
+        tick();
+        add(
+                recorded(TestKind.SURGE_COMPARISON, Surges.rotorIn(shorted, degrees), Optional.of(5000.0), Origin.HERE),
+                null);
+        return this;
+    }
+
     /** A surge that finds all phases alike, or turns shorted, with the rotor out. */
     Story surge(boolean shorted, Optional<Double> volts) {
         tick();
@@ -371,14 +401,14 @@ final class Story {
                         lockOut,
                         lockOutEnded,
                         released,
-                        Set.of(),
-                        Optional.empty(),
+                        isolated,
+                        isolatedAt,
                         waivers,
                         settlements,
                         voltages,
                         List.of(),
                         Optional.empty(),
-                        Optional.empty()),
+                        runUnderWay),
                 TakenApart.not(),
                 Optional.empty(),
                 List.copyOf(seen),

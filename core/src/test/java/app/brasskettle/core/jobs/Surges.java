@@ -6,6 +6,7 @@ import app.brasskettle.core.instruments.SimulatedBench;
 import app.brasskettle.core.instruments.SimulatedMotor;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.surge.SurgeSet;
+import java.util.Optional;
 
 /** Surge traces of a sound motor and of one with shorted turns, made once. */
 final class Surges {
@@ -13,15 +14,35 @@ final class Surges {
     private static final SurgeSet SOUND = of(Faults.of());
     private static final SurgeSet SHORTED = of(Faults.of(MotorFault.TURN_SHORT));
 
+    private static final SurgeSet ROTOR_IN_SOUND = of(Faults.of(), true);
+    private static final SurgeSet ROTOR_IN_SHORTED = of(Faults.of(MotorFault.TURN_SHORT), true);
+
     private Surges() {}
 
     private static SurgeSet of(Faults faults) {
+        return of(faults, false);
+    }
+
+    private static SurgeSet of(Faults faults, boolean rotorIn) {
         SimulatedMotor motor =
                 new SimulatedMotor(SimulatedMotor.Rating.usual(400, 15_000, Connection.WYE), 22, faults, 11);
-        return motor.surge(new SimulatedBench(motor).surgeV(), false);
+        return motor.surge(new SimulatedBench(motor).surgeV(), rotorIn);
     }
 
     static SurgeSet set(boolean shorted) {
         return shorted ? SHORTED : SOUND;
+    }
+
+    /** The same with the rotor in, the shaft at {@code degrees}. */
+    static SurgeSet rotorIn(boolean shorted, double degrees) {
+        SurgeSet set = shorted ? ROTOR_IN_SHORTED : ROTOR_IN_SOUND;
+        return new SurgeSet(
+                set.sampleIntervalS(),
+                set.traceA(),
+                set.traceB(),
+                set.traceC(),
+                set.connection(),
+                true,
+                Optional.of(degrees));
     }
 }

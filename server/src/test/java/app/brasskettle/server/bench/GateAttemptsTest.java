@@ -82,7 +82,7 @@ class GateAttemptsTest {
         sheet(lead, tag, "arrival", arrival("free"), " ").with(409);
         sheet(lead, tag, "arrival", arrival("free"), "new bearing, turned twice")
                 .with(200);
-        assertThat(lead.get("/api/jobs/" + tag + "/journal").with(200).text()).contains("new bearing, turned twice");
+        assertThat(job(tag).get("ledger").toString()).contains("new bearing, turned twice");
     }
 
     @Test
