@@ -47,9 +47,11 @@ export function JobBand({ job }: { job: JobView }) {
           <strong>
             {GATE_WORDS[job.gate.state]}
             {more > 0 && <small> · {more + 1} reasons</small>}
-            {job.gate.demonstration && <small> · demonstration</small>}
           </strong>
-          <span className="why">{first ? shown(first.sentence) : 'nothing holds it'}</span>
+          <span className="why">
+            {job.gate.demonstration && <small>demonstration · </small>}
+            {first ? shown(first.sentence) : 'nothing holds it'}
+          </span>
         </span>
       </button>
     </>

@@ -43,7 +43,7 @@ final class BenchNext {
     private JobReading.Next underLockOut(JobReading.Next wanted) {
         return gate.leads().mayConnect() || discharging
                 ? wanted
-                : next("Lock out again: then " + Phrase.lower(wanted.sentence()), DEAD)
+                : next("Lock out again: " + Phrase.lower(wanted.sentence()), DEAD)
                         .orElseThrow();
     }
 
