@@ -114,7 +114,7 @@ class BenchOrderTest {
         glanced(hand, tag, "rotor", "Read the simulated analyser", "Holds: Sideband");
         hand.goTo("/jobs/" + tag + "/bench/insulation");
         hand.page().getByText("Record what was done to the motor since").click();
-        hand.press("washed");
+        hand.press("Washed");
         hand.seesGate("Energising blocked");
     }
 

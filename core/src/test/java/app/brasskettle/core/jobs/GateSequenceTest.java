@@ -181,7 +181,7 @@ class GateSequenceTest {
     }
 
     static Stream<List<Deed>> sequences() {
-        return IntStream.range(0, 80).mapToObj(seed -> {
+        return IntStream.range(0, 40).mapToObj(seed -> {
             Random random = new Random(seed);
             List<Deed> deeds = new ArrayList<>();
             while (deeds.size() < DEEDS) {
