@@ -126,6 +126,8 @@ class BenchOrderTest {
         hand.goTo("/jobs/" + tag + "/bench/resistance");
         hand.press("Read the simulated bridge");
         hand.press("Keep the readings");
+        // Keeping leads on to the next step: whoever goes elsewhere waits until it has.
+        assertThat(hand.page().getByLabel("Ledger")).containsText("Unbalance");
         glanced(hand, tag, "resistance/2", "Read the simulated bridge", "Holds:");
         hand.seesHeading("Winding resistance, 965 Δ");
         insulated(hand, tag, "");
