@@ -254,7 +254,7 @@ final class GateTable {
     /** With the winding shown whole, the lost phase is looked for outside, and only a run can show that it is found. */
     private boolean copperMeasuredSince(JudgedTest run) {
         return facts.tests()
-                .current(TestKind.WINDING_RESISTANCE, 1)
+                .current(TestKind.WINDING_RESISTANCE, run.speed())
                 .filter(t -> t.at() > run.at() && t.proves() && t.verdict() != Verdict.UNPROVEN && !t.foundStop())
                 .isPresent();
     }

@@ -169,16 +169,7 @@ class GateStoryTest {
         blocked(story, GateRow.INSULATION_MISSING);
         assertThat(story.read().plateChanges().get(0)).contains("M. Orre", "400 V to 3300 V");
         blocked(Story.sound().plate(Map.of("phases", "1", "connection", "unknown")), GateRow.RESISTANCE_MISSING);
-        Story second = Story.sound()
-                .plate(Map.of(
-                        "further",
-                        List.of(Map.of(
-                                "frequencyHz", "50",
-                                "ratedPowerW", "9 kW",
-                                "ratedVoltageV", "400",
-                                "ratedCurrentA", "20",
-                                "ratedSpeedRpm", "965",
-                                "connection", "delta"))));
+        Story second = Story.sound().plate(Story.SECOND_SPEED);
         assertThat(codes(second)).containsExactly("resistance-missing");
     }
 

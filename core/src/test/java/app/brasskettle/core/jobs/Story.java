@@ -32,6 +32,17 @@ final class Story {
 
     static final double HOUR = 3600;
 
+    /** What a plate says of a winding for 965 r/min beside the first. */
+    static final Map<String, Object> SECOND_SPEED = Map.of(
+            "further",
+            List.of(Map.of(
+                    "frequencyHz", "50",
+                    "ratedPowerW", "9 kW",
+                    "ratedVoltageV", "400",
+                    "ratedCurrentA", "20",
+                    "ratedSpeedRpm", "965",
+                    "connection", "delta")));
+
     double now = 1_000_000;
     final List<RecordedTest> tests = new ArrayList<>();
     final List<Map<String, Object>> inputs = new ArrayList<>();
