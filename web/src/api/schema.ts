@@ -2273,8 +2273,7 @@ export interface components {
             because: string;
             /** Format: double */
             pace: number;
-            /** Format: double */
-            rotorAngleDegrees: number;
+            rotorAngleDegrees: string;
             rotorFitted: boolean;
             /** Format: int32 */
             speed: number;

@@ -212,7 +212,7 @@ function Entry({
                 path: 'instruments/surge-set',
                 body: {
                   rotorFitted,
-                  rotorAngleDegrees: rotorFitted && angle.trim() ? Number.parseFloat(angle) : null,
+                  rotorAngleDegrees: rotorFitted ? angle : '',
                   pace: Number(pace),
                   because,
                   speed,

@@ -5,6 +5,8 @@ import app.brasskettle.core.instruments.MotorFault;
 import app.brasskettle.core.instruments.Severity;
 import app.brasskettle.core.instruments.SimulatedMotor;
 import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.quantity.Dimension;
+import app.brasskettle.core.quantity.Quantity;
 import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.testrecord.TestKind;
@@ -46,7 +48,7 @@ class ReadingController {
     record Bridge(Map<String, String> terminalOhms, double windingTemperatureC) {}
 
     /** How to surge. */
-    record SurgeBody(boolean rotorFitted, Double rotorAngleDegrees, double pace, String because, Integer speed) {}
+    record SurgeBody(boolean rotorFitted, String rotorAngleDegrees, double pace, String because, Integer speed) {}
 
     /** A fault a simulated motor can have. */
     record FaultWord(String word, String spoken) {}
@@ -141,10 +143,7 @@ class ReadingController {
         SimulatedMotor motor = motors.of(tag, speed);
         double peakV = book.rules()
                 .surgePeakV(motor.rating().voltageV(), job.windingState().state());
-        SurgeSet set = motor.surge(
-                peakV,
-                body.rotorFitted(),
-                Optional.ofNullable(body.rotorAngleDegrees()).filter(a -> body.rotorFitted()));
+        SurgeSet set = motor.surge(peakV, body.rotorFitted(), angle(body));
         JobBook.Hand hand = JobBook.Hand.of(People.of(who), key);
         double pace = Math.max(1, Math.min(FASTEST, body.pace()));
         if (book.madeBefore(hand).isEmpty()) {
@@ -170,6 +169,16 @@ class ReadingController {
                         body.because() == null ? "" : body.because().strip(),
                         pace),
                 hand);
+    }
+
+    /** Where the shaft stands, as typed; a text that is no angle is refused and nothing is surged. */
+    private static Optional<Double> angle(SurgeBody body) {
+        Problems problems = new Problems();
+        Optional<Double> degrees = Quantity.parse(
+                        "typed.rotorAngleDegrees", body.rotorAngleDegrees(), Dimension.ANGLE, problems)
+                .map(Quantity::value);
+        problems.throwIfAny();
+        return degrees.filter(d -> body.rotorFitted());
     }
 
     /** Faults this job's motor can have. */

@@ -48,19 +48,9 @@ public class RunStore {
     public long claim(Claim claim, String server) {
         sweep();
         try {
-            return db.sql("""
-                    insert into instrument_run (job_id, kind, speed, instrument, simulated, server, pace, begun_by)
-                    values (:job, :kind, :speed, :instrument, :simulated, :server, :pace, :by) returning id""")
-                    .param("job", claim.jobId())
-                    .param("kind", claim.kind())
-                    .param("speed", claim.speed())
-                    .param("instrument", claim.instrument())
-                    .param("simulated", claim.simulated())
-                    .param("server", server)
-                    .param("pace", claim.pace())
-                    .param("by", claim.by())
-                    .query(Long.class)
-                    .single();
+            return bound("""
+                            insert into instrument_run (job_id, kind, speed, instrument, simulated, server, pace, begun_by)
+                            values (:job, :kind, :speed, :instrument, :simulated, :server, :pace, :by) returning id""", claim, server).query(Long.class).single();
         } catch (DuplicateKeyException underWay) {
             throw RefusedException.gated("Voltage is on this motor already: one instrument at a time");
         }
@@ -68,11 +58,15 @@ public class RunStore {
 
     /** Adds a reading that was over at once, with the time it counts under voltage. */
     public void addEnded(Claim claim, String server, double seconds) {
-        db.sql("""
+        bound("""
                 insert into instrument_run (job_id, kind, speed, instrument, simulated, server, pace, begun_by, ended_at,
                   seconds, how)
                 values (:job, :kind, :speed, :instrument, :simulated, :server, :pace, :by, clock_timestamp(), :seconds,
-                  'read at once')""")
+                  'read at once')""", claim, server).param("seconds", seconds).update();
+    }
+
+    private JdbcClient.StatementSpec bound(String sql, Claim claim, String server) {
+        return db.sql(sql)
                 .param("job", claim.jobId())
                 .param("kind", claim.kind())
                 .param("speed", claim.speed())
@@ -80,9 +74,7 @@ public class RunStore {
                 .param("simulated", claim.simulated())
                 .param("server", server)
                 .param("pace", claim.pace())
-                .param("by", claim.by())
-                .param("seconds", seconds)
-                .update();
+                .param("by", claim.by());
     }
 
     /** Says that the voltage is still on; whether somebody, on whichever server, asked to take it off. */
