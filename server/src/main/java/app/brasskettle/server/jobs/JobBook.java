@@ -1,6 +1,5 @@
 package app.brasskettle.server.jobs;
 
-import app.brasskettle.core.jobs.GuardedEdits;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.nameplate.Plate;
@@ -8,10 +7,11 @@ import app.brasskettle.core.nameplate.PlateDetails;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.work.Work;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.Person;
-import app.brasskettle.server.access.Role;
 import app.brasskettle.server.calibration.InstrumentStore;
 import app.brasskettle.server.calibration.ShopInstrument;
 import app.brasskettle.server.customers.CustomerStore;
@@ -259,8 +259,9 @@ public class JobBook {
                 .orElse(typed);
         Record after =
                 whole == typed ? read : TypedInput.read(kind.type(), whole).input();
-        old.ifPresent(
-                o -> guard(row, kind, TypedInput.read(kind.type(), o.typed()).input(), after, because, hand));
+        old.flatMap(o -> EditGuard.of(
+                        kind, TypedInput.read(kind.type(), o.typed()).input(), after, because, hand.person()))
+                .ifPresent(told -> store.addEvent(row.id(), EventKind.EDIT_REASONED, told, hand.name(), hand.at()));
         store.writeSheet(row.id(), kind, version + 1, whole, false, hand.name(), hand.at());
         if (opens && !job.opened()) {
             store.addEvent(row.id(), EventKind.WORKED, Map.of("work", "opened"), hand.name(), hand.at());
@@ -273,24 +274,6 @@ public class JobBook {
                 old.map(JobRow.SheetRow::typed).orElse(null),
                 whole);
         return summarise(tag);
-    }
-
-    /** What was is not undone by editing: such a change is a lead hand's, with a reason that stays on record. */
-    private void guard(JobRow row, SheetKind kind, Record before, Record after, String because, Hand hand) {
-        List<String> undone = GuardedEdits.of(before, after);
-        if (undone.isEmpty()) {
-            return;
-        }
-        boolean lead = hand.person().role() == Role.LEAD || hand.person().role() == Role.ADMIN;
-        if (!lead || because == null || because.isBlank()) {
-            throw RefusedException.guarded(undone.get(0) + ". A lead hand may do that, with a reason");
-        }
-        store.addEvent(
-                row.id(),
-                EventKind.EDIT_REASONED,
-                Map.of("sheet", kind.word(), "undone", undone, "reason", because.strip()),
-                hand.name(),
-                hand.at());
     }
 
     private Map<String, Object> merged(
@@ -353,15 +336,8 @@ public class JobBook {
             return view(tag);
         }
         if (kind == EventKind.WORKED) {
-            RecordedJob job = load(row);
-            boolean opens = "opened".equals(detail.get("work"));
-            // A motor for hazardous areas is washed, dried, dipped and put together only where it may be opened.
-            if (opens || job.plate().filter(Plate::explosionProtected).isPresent()) {
-                Opening.mayOpen(job);
-            }
-            if (job.runs.stream().anyMatch(r -> r.endedAt().isEmpty())) {
-                throw RefusedException.gated("Voltage is on: nobody works on it now");
-            }
+            Word.parse(Work.class, String.valueOf(detail.get("work")))
+                    .ifPresent(work -> Opening.mayWork(load(row), work));
         }
         store.addEvent(row.id(), kind, detail, hand.name(), hand.at());
         finish(row, hand, kind.word(), detail);
