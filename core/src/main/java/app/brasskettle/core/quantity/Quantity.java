@@ -10,7 +10,7 @@ import java.util.regex.Pattern;
  * A figure as somebody wrote it, and what it means.
  *
  * <p>"50 hp" is 37284.9936 W; "1.28 M" on an insulation tester is 1.28 MΩ; "176 F" is 80 °C; "12 1/2\"" is 317.5 mm. A comma is refused, since
- * it divides thousands for one reader and decimals for the next.
+ * it divides thousands for one reader and decimals for the next; so is a figure without a unit that is hardly meant in the usual one.
  *
  * @param value the figure in the kind's stored unit, not rounded
  * @param written what was typed, trimmed
@@ -48,6 +48,11 @@ public record Quantity(double value, String written, String shown, boolean beyon
         double stored = unit.get().toStored(figure);
         boolean beyond = m.group(1) != null;
         if (!problems.number(field, stored, kind.si())) {
+            return Optional.empty();
+        }
+        Optional<String> question = m.group(3).isBlank() ? BareFigure.question(figure, kind) : Optional.empty();
+        if (question.isPresent()) {
+            problems.add(field, Problem.Code.RANGE, question.get());
             return Optional.empty();
         }
         return Optional.of(new Quantity(stored, written, shown(figure, unit.get(), stored, kind, beyond), beyond));

@@ -166,4 +166,44 @@ class QuantityTest {
     void kindFollowsFromTheFieldsName(String field, Dimension kind) {
         assertThat(Dimension.ofField(field)).isEqualTo(kind);
     }
+
+    /** A bare figure that is hardly meant in the usual unit is asked about; the same figure with its unit is taken. */
+    @ParameterizedTest
+    @CsvSource({
+        "176, TEMPERATURE, 176 °C or 176 °F, 176 C",
+        "-60, TEMPERATURE, −60 °C or −60 °F, -60 °C",
+        "7500, POWER, kW or 7, 7500 kW",
+        "0.2, LENGTH, 0.2 mm or 0.2 m, 0.2 mm",
+        "9000000, INSULATION, MΩ or 9, 9000000 MΩ",
+        "1320, FLUX_DENSITY, T or 1, 1320 T",
+        "90000, SPEED, r/min if it is so, 90000 rpm"
+    })
+    void aBareFigureImplausibleInItsUnitIsAskedAbout(String bare, Dimension kind, String asked, String withUnit) {
+        Problems problems = new Problems();
+        assertThat(Quantity.parse("x", bare, kind, problems)).isEmpty();
+        assertThat(problems.all())
+                .singleElement()
+                .satisfies(
+                        p -> assertThat(p.message()).contains("Without a unit " + kind.typed() + " is taken", asked));
+        assertThat(Quantity.parse("x", withUnit, kind, new Problems())).isPresent();
+    }
+
+    /** The bounds are wide enough for every kind's ordinary figures, nothing at all among them. */
+    @ParameterizedTest
+    @CsvSource({
+        "0, LENGTH",
+        "150, TEMPERATURE",
+        "-20, TEMPERATURE",
+        "0.09, POWER",
+        "4000, POWER",
+        "6600, VOLTAGE",
+        "0.0004, RESISTANCE",
+        "2000, INSULATION",
+        "1.5, CAPACITANCE",
+        "8, LENGTH",
+        "1450, SPEED"
+    })
+    void anOrdinaryBareFigureIsTaken(String bare, Dimension kind) {
+        assertThat(Quantity.parse("x", bare, kind, new Problems())).isPresent();
+    }
 }
