@@ -205,7 +205,7 @@ export const SHEET_TESTS: Record<string, SheetTest> = {
   vibration: {
     title: 'Vibration',
     caution: RUNNING,
-    known: ['ratedPowerW'],
+    known: ['ratedPowerW', 'repairedHere'],
     start: {
       mounting: 'rigid',
       readings: ['drive-end', 'other-end'].flatMap((place) =>

@@ -10,6 +10,7 @@ import java.util.Optional;
  * The key seat of a shaft extension as measured, and its key.
  *
  * @param extensionMm diameter of the extension, over 6 to 130 mm
+ * @param sizes which standard gave it its key; ISO when absent
  * @param nominalWidthMm width the key is called by, 2 to 50 mm; the one that belongs to the diameter when absent
  * @param seatWidthsMm widths of the seat along its length, two or more
  * @param keyWidthsMm widths of the key; empty where it is missing
@@ -17,6 +18,7 @@ import java.util.Optional;
  */
 public record KeySeat(
         double extensionMm,
+        Optional<KeySizes> sizes,
         Optional<Double> nominalWidthMm,
         List<Double> seatWidthsMm,
         List<Double> keyWidthsMm,
@@ -44,16 +46,13 @@ public record KeySeat(
     }
 
     private static final double THINNEST_MM = 6;
-    private static final double THICKEST_MM = 130;
+    static final double THICKEST_MM = 130;
     private static final double NARROWEST_MM = 2;
     private static final double WIDEST_MM = 50;
     private static final int MOST = 12;
-    /** Diameters up to which each width is used, ISO/R 773 and IEC 60072-1. */
-    private static final double[] UP_TO_MM = {8, 10, 12, 17, 22, 30, 38, 44, 50, 58, 65, 75, 85, 95, 110, THICKEST_MM};
-
-    private static final double[] WIDTH_MM = {2, 3, 4, 5, 6, 8, 10, 12, 14, 16, 18, 20, 22, 25, 28, 32};
 
     public KeySeat {
+        sizes = Problems.orEmpty(sizes);
         nominalWidthMm = Problems.orEmpty(nominalWidthMm);
         seatWidthsMm = Problems.copy(seatWidthsMm);
         keyWidthsMm = Problems.copy(keyWidthsMm);
@@ -73,17 +72,13 @@ public record KeySeat(
         problems.throwIfAny();
     }
 
-    /** Width of the key that belongs to an extension of this diameter, mm. */
-    public static double usualWidthMm(double extensionMm) {
-        int step = 0;
-        while (extensionMm > UP_TO_MM[step]) {
-            step++;
-        }
-        return WIDTH_MM[step];
+    /** Which standard's sizes judge it; those of ISO when nobody said. */
+    KeySizes standard() {
+        return sizes.orElse(KeySizes.ISO);
     }
 
     /** Width the key is called by. */
     double nominalMm() {
-        return nominalWidthMm.orElseGet(() -> usualWidthMm(extensionMm));
+        return nominalWidthMm.orElseGet(() -> standard().usualWidthMm(extensionMm));
     }
 }

@@ -1,6 +1,5 @@
 package app.brasskettle.core.extension;
 
-import app.brasskettle.core.fits.Grade;
 import app.brasskettle.core.fits.Lengths;
 import app.brasskettle.core.fits.Repair;
 import app.brasskettle.core.quantity.Figures;
@@ -14,16 +13,10 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A key seat against N9 and its key against h9 (ISO 286-2, IEC 60072-1). Widening toward one end, and play between the two, are
+ * A key seat and its key against the limits of the standard that gave the shaft its key. Widening toward one end, and play between the two, are
  * watched over half of the tolerance.
  */
 public final class KeySeatWorksheet {
-
-    /** To this size N9 lies 4 µm under the nominal size; above it starts there. */
-    private static final double SMALL_MM = 3;
-
-    private static final double SMALL_N9_MM = 0.004;
-    private static final String SOURCE = "IEC 60072-1; ISO 286-2, N9 and h9";
 
     private KeySeatWorksheet() {}
 
@@ -32,34 +25,55 @@ public final class KeySeatWorksheet {
                 "key-seat",
                 "Key seat",
                 KeySeat.class,
-                List.of("IEC 60072-1", "ISO 286-2", "ISO/R 773"),
+                List.of("IEC 60072-1", "ISO 286-2", "ISO/R 773", "NEMA MG 1-4.9", "ANSI B17.1"),
                 KeySeatWorksheet::work);
     }
 
     private static KeySeatResult work(KeySeat seat) {
         double nominal = seat.nominalMm();
-        double width = Grade.IT9.widthMm(nominal);
-        double upper = nominal - (nominal <= SMALL_MM ? SMALL_N9_MM : 0);
-        double lower = upper - width;
+        KeySizes sizes = seat.standard();
+        KeySizes.Limits limits = sizes.seat(nominal);
         double widest = Lengths.largest(seat.seatWidthsMm());
         double spread = Lengths.spread(seat.seatWidthsMm());
         Optional<Double> play = seat.keyWidthsMm().isEmpty()
                 ? Optional.empty()
                 : Optional.of(widest - Lengths.smallest(seat.keyWidthsMm()));
-        Judgement judgement = judge(seat, nominal, lower, upper, spread, play);
+        Judgement judgement = judge(seat, limits, spread, play);
         List<Step> steps = new ArrayList<>(List.of(
-                new Step("upper limit", "nominal + ES of N9", Figures.plain(nominal), upper, "mm", SOURCE),
-                new Step("lower limit", "upper limit − IT9", Figures.plain(upper), lower, "mm", SOURCE),
-                new Step("spread", "widest − narrowest", "", spread, "mm", SOURCE)));
-        play.ifPresent(p -> steps.add(new Step("play", "widest seat − narrowest key", "", p, "mm", SOURCE)));
+                new Step(
+                        "upper limit",
+                        "largest " + sizes.seatGrade() + " of the nominal width",
+                        Figures.plain(nominal),
+                        limits.upperMm(),
+                        "mm",
+                        sizes.source()),
+                new Step(
+                        "lower limit",
+                        "upper limit − tolerance",
+                        Figures.plain(limits.upperMm()) + " − " + Figures.plain(limits.widthMm()),
+                        limits.lowerMm(),
+                        "mm",
+                        sizes.source()),
+                new Step("spread", "widest − narrowest", "", spread, "mm", sizes.source())));
+        play.ifPresent(p -> steps.add(new Step("play", "widest seat − narrowest key", "", p, "mm", sizes.source())));
         return new KeySeatResult(
-                nominal, lower, upper, spread, play, judgement.verdict(), judgement, List.copyOf(steps));
+                nominal,
+                limits.lowerMm(),
+                limits.upperMm(),
+                spread,
+                play,
+                judgement.verdict(),
+                judgement,
+                List.copyOf(steps));
     }
 
-    private static Judgement judge(
-            KeySeat seat, double nominal, double lower, double upper, double spread, Optional<Double> play) {
-        double tolerance = upper - lower;
-        String limits = Figures.fixed(lower, 3) + " to " + Figures.fixed(upper, 3) + " mm, N9";
+    private static Judgement judge(KeySeat seat, KeySizes.Limits size, double spread, Optional<Double> play) {
+        KeySizes sizes = seat.standard();
+        KeySizes.Limits keySize = sizes.key(seat.nominalMm());
+        String source = sizes.source();
+        double tolerance = size.widthMm();
+        String limits = Figures.fixed(size.lowerMm(), 3) + " to " + Figures.fixed(size.upperMm(), 3) + " mm, "
+                + sizes.seatGrade();
         String shape = "Widens by " + Lengths.micron(spread)
                 + play.map(p -> ", key "
                                 + (p < 0 ? Lengths.micron(-p) + " tight" : "with " + Lengths.micron(p) + " of play"))
@@ -67,25 +81,28 @@ public final class KeySeatWorksheet {
                 + " (watch over " + Lengths.micron(tolerance / 2) + ")";
         double widest = Lengths.largest(seat.seatWidthsMm());
         double narrowest = Lengths.smallest(seat.seatWidthsMm());
-        if (Lengths.over(widest, upper)) {
+        if (Lengths.over(widest, size.upperMm())) {
             return stop(
                     "Seat worn to " + Figures.fixed(widest, 3) + " mm, limits " + limits,
                     shape,
+                    source,
                     Repair.next(seat.remedy(), List.of(KeySeat.Remedy.values())));
         }
-        if (Lengths.over(lower, narrowest)) {
+        if (Lengths.over(size.lowerMm(), narrowest)) {
             return stop(
                     "Seat too narrow: " + Figures.fixed(narrowest, 3) + " mm, limits " + limits,
                     shape,
+                    source,
                     "A burr or a bruised edge is the usual reason: stone it and measure again.");
         }
         for (double key : seat.keyWidthsMm()) {
-            if (Lengths.over(key, nominal) || Lengths.over(nominal - tolerance, key)) {
+            if (Lengths.over(key, keySize.upperMm()) || Lengths.over(keySize.lowerMm(), key)) {
                 return stop(
-                        "Key of " + Figures.fixed(key, 3) + " mm, limits " + Figures.fixed(nominal - tolerance, 3)
-                                + " to " + Figures.fixed(nominal, 3) + " mm, h9",
+                        "Key of " + Figures.fixed(key, 3) + " mm, limits " + Figures.fixed(keySize.lowerMm(), 3)
+                                + " to " + Figures.fixed(keySize.upperMm(), 3) + " mm, " + sizes.keyGrade(),
                         shape,
-                        "Fit a new key from h9 stock; neither file nor stake the old one.");
+                        source,
+                        "Fit a new key from " + sizes.keyStock() + "; neither file nor stake the old one.");
             }
         }
         boolean loose = play.filter(p -> Lengths.over(p, tolerance / 2)).isPresent();
@@ -94,7 +111,7 @@ public final class KeySeatWorksheet {
                     Verdict.WATCH,
                     "Inside " + limits + "; " + Phrase.lower(shape),
                     "",
-                    SOURCE,
+                    source,
                     loose
                             ? "Choose a key that has to be tapped in: one that slides hammers the seat wide."
                             : "It widens toward one end: ask for shock loads and a loose coupling.");
@@ -103,13 +120,13 @@ public final class KeySeatWorksheet {
                 seat.keyWidthsMm().isEmpty() ? Verdict.WATCH : Verdict.HOLDS,
                 "Inside " + limits + "; " + Phrase.lower(shape),
                 "",
-                SOURCE,
+                source,
                 seat.keyWidthsMm().isEmpty()
-                        ? "The key is missing: fit a new one from h9 stock and measure it."
+                        ? "The key is missing: fit a new one from " + sizes.keyStock() + " and measure it."
                         : "Seat and key are good. Tape the key in place before the shaft turns.");
     }
 
-    private static Judgement stop(String headline, String because, String next) {
-        return new Judgement(Verdict.STOP, headline, because, SOURCE, next);
+    private static Judgement stop(String headline, String because, String source, String next) {
+        return new Judgement(Verdict.STOP, headline, because, source, next);
     }
 }

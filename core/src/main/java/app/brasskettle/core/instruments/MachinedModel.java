@@ -2,6 +2,7 @@ package app.brasskettle.core.instruments;
 
 import app.brasskettle.core.airgap.Registers.Register;
 import app.brasskettle.core.extension.KeySeat;
+import app.brasskettle.core.extension.KeySizes;
 import app.brasskettle.core.fits.Grade;
 import app.brasskettle.core.fits.Seat;
 import app.brasskettle.core.fits.SeatCheck;
@@ -78,7 +79,7 @@ public final class MachinedModel {
     /** What a micrometer shows of the key seat at three places, then of its key; a jammed shaft has hammered the seat wide. */
     public KeySeat keySeat() {
         double extension = extensionMm();
-        double nominal = KeySeat.usualWidthMm(extension);
+        double nominal = KeySizes.ISO.usualWidthMm(extension);
         double middle = nominal - Grade.IT9.widthMm(nominal) / 2;
         double hammered = HAMMERED_MM * motor.strength(MotorFault.BOUND_SHAFT);
         List<Double> widths = new ArrayList<>();
@@ -86,7 +87,12 @@ public final class MachinedModel {
             widths.add(read(middle + hammered * (1 + 0.2 * i), 1450 + i));
         }
         return new KeySeat(
-                extension, Optional.empty(), widths, List.of(read(middle, 1454), read(middle, 1455)), Optional.empty());
+                extension,
+                Optional.empty(),
+                Optional.empty(),
+                widths,
+                List.of(read(middle, 1454), read(middle, 1455)),
+                Optional.empty());
     }
 
     private double read(double mm, int at) {

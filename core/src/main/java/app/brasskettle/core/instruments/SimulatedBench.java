@@ -103,7 +103,11 @@ public record SimulatedBench(SimulatedMotor motor) {
                         .map(r -> WorksheetCatalogue.VIBRATION
                                 .work()
                                 .apply(new VibrationTest(
-                                        motor.rating().powerW(), VibrationTest.Mounting.RIGID, r.vibration()))));
+                                        motor.rating().powerW(),
+                                        VibrationTest.Mounting.RIGID,
+                                        Optional.empty(),
+                                        Optional.empty(),
+                                        r.vibration()))));
             case WATCH ->
                 word(running()
                         .map(r -> WorksheetCatalogue.RUN_WATCH

@@ -32,6 +32,7 @@ public final class StartingModel {
         boolean open = motor.has(MotorFault.OPEN_PROTECTOR);
         double read = main * Noise.factor(motor.seed(), 800, METER_NOISE);
         return new SinglePhaseWindings(
+                Optional.of(StartingGear.Kind.CAPACITOR_START),
                 false,
                 open ? Optional.empty() : Optional.of(read),
                 open,

@@ -8,10 +8,11 @@ import app.brasskettle.core.worksheet.Step;
 import app.brasskettle.core.worksheet.Worksheet;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Zones of vibration by size and mounting (ISO 20816-1 for small machines, ISO 20816-3 from 15 kW): A new, B long service,
- * C a while only, D harm.
+ * C a while only, D harm; a machine repaired here by {@link RepairedVibration} as well, the worse of the two.
  */
 public final class VibrationWorksheet {
 
@@ -27,7 +28,7 @@ public final class VibrationWorksheet {
                 "vibration",
                 "Vibration",
                 VibrationTest.class,
-                List.of("ISO 20816-1", "ISO 20816-3"),
+                List.of("ISO 20816-1", "ISO 20816-3", "IEC 60034-14"),
                 VibrationWorksheet::work);
     }
 
@@ -53,23 +54,30 @@ public final class VibrationWorksheet {
         String zone = String.valueOf((char) ('A' + passed));
         Verdict verdict = passed < 2 ? Verdict.HOLDS : passed == 2 ? Verdict.WATCH : Verdict.STOP;
         String source = Limit.over(test.ratedPowerW(), SMALL_W) ? SOURCE : SMALL_SOURCE;
+        Judgement inService = new Judgement(
+                verdict,
+                "Zone " + zone + ": " + Figures.plain(v) + " mm/s at the "
+                        + highest.place().word().replace('-', ' ') + ", "
+                        + highest.direction().word() + "; watch over " + Figures.plain(bounds.get(1)) + ", stop over "
+                        + Figures.plain(bounds.get(2)),
+                "Standing " + test.mounting().word(),
+                source,
+                switch (verdict) {
+                    case HOLDS -> "It runs quiet.";
+                    case WATCH -> "Look for soft foot, balance, bearing and fit before it goes out.";
+                    default -> "Stop it. Bearing, balance or a bent shaft; look before it runs again.";
+                });
+        Optional<Judgement> repaired = RepairedVibration.of(test, v);
+        Judgement worst = Judgement.worst(
+                        repaired.map(r -> List.of(inService, r)).orElse(List.of(inService)))
+                .orElseThrow();
         return new VibrationResult(
                 zone,
                 v,
                 bounds,
-                new Judgement(
-                        verdict,
-                        "Zone " + zone + ": " + Figures.plain(v) + " mm/s at the "
-                                + highest.place().word().replace('-', ' ') + ", "
-                                + highest.direction().word() + "; watch over " + Figures.plain(bounds.get(1))
-                                + ", stop over " + Figures.plain(bounds.get(2)),
-                        "Standing " + test.mounting().word(),
-                        source,
-                        switch (verdict) {
-                            case HOLDS -> "It runs quiet.";
-                            case WATCH -> "Look for soft foot, balance, bearing and fit before it goes out.";
-                            default -> "Stop it. Bearing, balance or a bent shaft; look before it runs again.";
-                        }),
+                inService,
+                repaired,
+                repaired.filter(r -> r.verdict() == worst.verdict()).orElse(worst),
                 List.of(new Step("highest", "max of the readings", "", v, "mm/s", source)));
     }
 }

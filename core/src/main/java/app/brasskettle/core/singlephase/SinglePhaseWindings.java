@@ -8,6 +8,7 @@ import java.util.Optional;
 /**
  * Windings of a single-phase motor as measured.
  *
+ * @param kind how it starts, where it is known
  * @param dualVoltage true when the main winding comes in two halves
  * @param mainOhm main winding, or its first half
  * @param mainOpen true when that reads open
@@ -20,6 +21,7 @@ import java.util.Optional;
  * @param steadyWhenFlexed false when a reading comes and goes as leads and protector are flexed
  */
 public record SinglePhaseWindings(
+        Optional<StartingGear.Kind> kind,
         boolean dualVoltage,
         Optional<Double> mainOhm,
         boolean mainOpen,
@@ -40,6 +42,7 @@ public record SinglePhaseWindings(
     }
 
     public SinglePhaseWindings {
+        kind = Problems.orEmpty(kind);
         mainOhm = Problems.orEmpty(mainOhm);
         secondHalfOhm = Problems.orEmpty(secondHalfOhm);
         startOhm = Problems.orEmpty(startOhm);

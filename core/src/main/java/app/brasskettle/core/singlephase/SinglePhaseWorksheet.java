@@ -22,7 +22,11 @@ public final class SinglePhaseWorksheet {
 
     private static final double HALVES_HOLD = 2;
     private static final double HALVES_WATCH = 5;
-    private static final String SOURCE = "Shop rule: halves alike within 2 %, watch to 5; start winding above main";
+    /** While nobody says how it starts, any winding that reads more than the main one passes for its start winding. */
+    private static final double UNKNOWN_LEAST = 1;
+
+    private static final String SOURCE =
+            "Shop rule: halves alike within 2 %, watch to 5; start winding over main by how it starts";
 
     private SinglePhaseWorksheet() {}
 
@@ -48,7 +52,9 @@ public final class SinglePhaseWorksheet {
         Optional<Double> differ = w.dualVoltage()
                 ? first.flatMap(a -> second.map(b -> 200 * Math.abs(a - b) / (a + b)))
                 : Optional.empty();
-        Optional<Double> ratio = w.startOhm().flatMap(s -> first.map(m -> s / m));
+        // Of a dual-voltage motor the start winding stands across the halves in parallel.
+        Optional<Double> main = w.dualVoltage() ? first.flatMap(a -> second.map(b -> a * b / (a + b))) : first;
+        Optional<Double> ratio = w.startOhm().flatMap(s -> main.map(m -> s / m));
         List<Step> steps = new ArrayList<>();
         differ.ifPresent(d -> steps.add(new Step("halves", "200·|R1 − R2|/(R1 + R2)", "", d, "%", SOURCE)));
         ratio.ifPresent(r -> steps.add(new Step("start over main", "Rs/Rm", "", r, "", SOURCE)));
@@ -110,7 +116,6 @@ public final class SinglePhaseWorksheet {
         }
         Verdict halves =
                 differ.map(d -> Limit.ceiling(d, HALVES_HOLD, HALVES_WATCH)).orElse(Verdict.HOLDS);
-        boolean swapped = ratio.filter(r -> !Limit.over(r, 1)).isPresent();
         String figures = w.mainOhm()
                         .map(m -> "main " + Figures.show(m, Dimension.RESISTANCE))
                         .orElse("main behind its protector")
@@ -127,14 +132,29 @@ public final class SinglePhaseWorksheet {
                     SOURCE,
                     "A shorted coil or a poor joint in the odd half.");
         }
-        if (swapped) {
-            return new Judgement(
-                    Verdict.WATCH,
-                    "Start winding under the main one: " + figures,
-                    "A start winding has thinner wire and reads higher",
-                    SOURCE,
-                    "Are the leads swapped? Trace them.");
+        return ratio.flatMap(r -> unusual(w.kind(), r, figures))
+                .orElseGet(() -> new Judgement(
+                        Verdict.HOLDS, "Windings whole: " + figures, "", SOURCE, "Insulation to frame next."));
+    }
+
+    /** A start winding that reads otherwise over the main one than the way of starting makes usual. */
+    private static Optional<Judgement> unusual(Optional<StartingGear.Kind> kind, double ratio, String figures) {
+        double least = kind.map(StartingGear.Kind::leastRatio).orElse(UNKNOWN_LEAST);
+        boolean low = Limit.over(least, ratio);
+        boolean high = kind.filter(k -> Limit.over(ratio, k.greatestRatio())).isPresent();
+        if (!low && !high) {
+            return Optional.empty();
         }
-        return new Judgement(Verdict.HOLDS, "Windings whole: " + figures, "", SOURCE, "Insulation to frame next.");
+        String usual = kind.map(k -> "usual is " + Figures.plain(k.leastRatio()) + " to "
+                        + Figures.plain(k.greatestRatio()) + " for " + k.word().replace('-', ' '))
+                .orElse("usual is over 1; how it starts is not told");
+        return Optional.of(new Judgement(
+                Verdict.WATCH,
+                "Start over main " + Figures.significant(ratio, 3) + ", " + usual + ": " + figures,
+                low ? "A start winding has thinner wire than this" : "More resistance than thin wire explains",
+                SOURCE,
+                low
+                        ? "Are the leads swapped? Trace them; then say how it starts."
+                        : "Look for a poor joint in the start winding, or a switch contact measured with it."));
     }
 }

@@ -31,19 +31,39 @@ public record StartingGear(
         Optional<Double> runMeasuredMicrofarad,
         Optional<Double> bleederOhm) {
 
-    /** How a single-phase motor starts. */
+    /**
+     * How a single-phase motor starts, and what its start winding usually reads over its main one.
+     *
+     * <p>A split-phase start winding is of thin wire, to turn its current; one that stays in through a capacitor carries it all day,
+     * and the two of a reversing motor are alike. The ranges are the shop's own rule, for motors to 3 kW.
+     */
     public enum Kind implements Word {
-        SPLIT_PHASE(false, false),
-        CAPACITOR_START(true, false),
-        CAPACITOR_RUN(false, true),
-        CAPACITOR_START_RUN(true, true);
+        SPLIT_PHASE(false, false, 1.5, 6),
+        CAPACITOR_START(true, false, 1.1, 6),
+        /** Permanent capacitor, no switch. */
+        CAPACITOR_RUN(false, true, 0.8, 4),
+        CAPACITOR_START_RUN(true, true, 0.8, 6);
 
         private final boolean start;
         private final boolean run;
+        private final double leastRatio;
+        private final double greatestRatio;
 
-        Kind(boolean start, boolean run) {
+        Kind(boolean start, boolean run, double leastRatio, double greatestRatio) {
             this.start = start;
             this.run = run;
+            this.leastRatio = leastRatio;
+            this.greatestRatio = greatestRatio;
+        }
+
+        /** Least resistance of the start winding over the main one that is usual. */
+        double leastRatio() {
+            return leastRatio;
+        }
+
+        /** Greatest resistance of the start winding over the main one that is usual. */
+        double greatestRatio() {
+            return greatestRatio;
         }
 
         boolean hasStartCapacitor() {

@@ -1,7 +1,10 @@
 package app.brasskettle.core.testrecord;
 
+import app.brasskettle.core.extension.KeySizes;
 import app.brasskettle.core.insulation.InsulationSystem;
+import app.brasskettle.core.nameplate.FrameName;
 import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.nameplate.PlateDetails;
 import app.brasskettle.core.nameplate.PlateReading;
 import app.brasskettle.core.nameplate.RatingBlock;
 import app.brasskettle.core.resistance.Conductor;
@@ -74,7 +77,12 @@ public final class PlateBasis {
                 plate.ratedVoltageV().ifPresent(v -> whole.put("ratedVoltageV", v));
                 plate.ratedPowerW().ifPresent(v -> whole.put("ratedPowerW", v));
             }
-            case VIBRATION -> plate.ratedPowerW().ifPresent(v -> whole.put("ratedPowerW", v));
+            case VIBRATION -> {
+                plate.ratedPowerW().ifPresent(v -> whole.put("ratedPowerW", v));
+                frame(plate).flatMap(FrameName::shaftHeightMm).ifPresent(h -> whole.put("shaftHeightMm", h));
+            }
+            case KEY_SEAT ->
+                frame(plate).filter(FrameName::nema).ifPresent(f -> whole.putIfAbsent("sizes", KeySizes.NEMA.word()));
             case NO_LOAD_RUN -> {
                 rating(plate, second, whole);
                 second.map(RatingBlock::ratedPowerW).or(plate::ratedPowerW).ifPresent(v -> whole.put("ratedPowerW", v));
@@ -93,6 +101,10 @@ public final class PlateBasis {
             }
             default -> {}
         }
+    }
+
+    private static Optional<String> frame(Plate plate) {
+        return plate.details().flatMap(PlateDetails::frame);
     }
 
     private static void rating(Plate plate, Optional<RatingBlock> second, Map<String, Object> whole) {

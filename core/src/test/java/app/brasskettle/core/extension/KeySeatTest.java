@@ -16,7 +16,7 @@ class KeySeatTest {
     private static KeySeatResult measured(double extension, List<Double> seat, List<Double> key) {
         return KeySeatWorksheet.create()
                 .work()
-                .apply(new KeySeat(extension, Optional.empty(), seat, key, Optional.empty()));
+                .apply(new KeySeat(extension, Optional.empty(), Optional.empty(), seat, key, Optional.empty()));
     }
 
     /** IEC 60072-1: preferred extensions, widths of their keys, and N9 in µm (ISO 286-2). */
@@ -69,6 +69,48 @@ class KeySeatTest {
         assertThat(r.playMm().orElseThrow()).isCloseTo(Math.max(inner, outer) - key, within(1e-12));
     }
 
+    /**
+     * Extensions of NEMA MG 1-4.4 and their square keys (ANSI B17.1), inches: 7/8 and 3/16, 1 1/8 and 1/4, 1 5/8 and 3/8, 2 1/8 and
+     * 1/2, 2 3/8 and 5/8, 3 3/8 and 7/8. Seat +0.002 in to 3/4, +0.003 above; key as much under.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "0.875, 0.1875, 0.002",
+        "1.125, 0.25, 0.002",
+        "1.375, 0.3125, 0.002",
+        "1.625, 0.375, 0.002",
+        "2.125, 0.5, 0.002",
+        "2.375, 0.625, 0.002",
+        "2.875, 0.75, 0.002",
+        "3.375, 0.875, 0.003"
+    })
+    void aNemaExtensionHasItsSquareKey(double extensionIn, double widthIn, double toleranceIn) {
+        double width = 25.4 * widthIn;
+        double tolerance = 25.4 * toleranceIn;
+        KeySeatResult r = nema(25.4 * extensionIn, width + 0.3 * tolerance, width - 0.1 * tolerance);
+        assertThat(r.nominalMm()).isCloseTo(width, within(1e-9));
+        assertThat(r.lowerLimitMm()).isCloseTo(width, within(1e-9));
+        assertThat(r.upperLimitMm()).isCloseTo(width + tolerance, within(1e-9));
+        assertThat(r.verdict()).isEqualTo(Verdict.HOLDS);
+        assertThat(r.judgement().source()).contains("NEMA MG 1");
+        assertThat(nema(25.4 * extensionIn, width + 1.1 * tolerance, width).verdict())
+                .isEqualTo(Verdict.STOP);
+        assertThat(nema(25.4 * extensionIn, width, width - 1.1 * tolerance).verdict())
+                .isEqualTo(Verdict.STOP);
+    }
+
+    private static KeySeatResult nema(double extension, double seat, double key) {
+        return KeySeatWorksheet.create()
+                .work()
+                .apply(new KeySeat(
+                        extension,
+                        Optional.of(KeySizes.NEMA),
+                        Optional.empty(),
+                        List.of(seat, seat),
+                        List.of(key),
+                        Optional.empty()));
+    }
+
     /** Wider never reads better, whatever the other readings are. */
     @Test
     void wearNeverImprovesAWord() {
@@ -91,25 +133,36 @@ class KeySeatTest {
         assertThat(missing.judgement().next()).contains("key is missing");
         assertThat(measured(42, List.of(12.1, 12.1), List.of()).judgement().next())
                 .isEqualTo("Choose a remedy: next width, new seat, weld and cut, replace.");
-        KeySeat chosen =
-                new KeySeat(42, Optional.empty(), List.of(12.1, 12.1), List.of(), Optional.of(KeySeat.Remedy.NEW_SEAT));
+        KeySeat chosen = new KeySeat(
+                42,
+                Optional.empty(),
+                Optional.empty(),
+                List.of(12.1, 12.1),
+                List.of(),
+                Optional.of(KeySeat.Remedy.NEW_SEAT));
         assertThat(KeySeatWorksheet.create().work().apply(chosen).judgement().next())
                 .startsWith("New seat: cut a new seat a quarter or half turn away");
     }
 
     @Test
     void anotherWidthThanTheUsualIsTakenAtItsWord() {
-        KeySeat odd = new KeySeat(42, Optional.of(14.0), List.of(13.98, 13.98), List.of(13.98), Optional.empty());
+        KeySeat odd = new KeySeat(
+                42, Optional.empty(), Optional.of(14.0), List.of(13.98, 13.98), List.of(13.98), Optional.empty());
         assertThat(KeySeatWorksheet.create().work().apply(odd).verdict()).isEqualTo(Verdict.HOLDS);
     }
 
     @Test
     void refusesWhatIsNoKeySeat() {
-        assertThat(Refusals.fields(
-                        () -> new KeySeat(130.1, Optional.of(1.0), List.of(12.0), List.of(0.0), Optional.empty())))
+        assertThat(Refusals.fields(() -> new KeySeat(
+                        130.1, Optional.empty(), Optional.of(1.0), List.of(12.0), List.of(0.0), Optional.empty())))
                 .containsExactlyInAnyOrder("extensionMm", "nominalWidthMm", "seatWidthsMm", "keyWidthsMm[0]");
-        assertThat(Refusals.fields(() ->
-                        new KeySeat(42, Optional.empty(), List.of(12.0, Double.NaN), List.of(), Optional.empty())))
+        assertThat(Refusals.fields(() -> new KeySeat(
+                        42,
+                        Optional.empty(),
+                        Optional.empty(),
+                        List.of(12.0, Double.NaN),
+                        List.of(),
+                        Optional.empty())))
                 .containsExactly("seatWidthsMm[1]");
     }
 }

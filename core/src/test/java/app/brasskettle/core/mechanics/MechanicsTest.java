@@ -22,6 +22,8 @@ class MechanicsTest {
                 .apply(new VibrationTest(
                         watt,
                         mounting,
+                        Optional.empty(),
+                        Optional.empty(),
                         List.of(
                                 new VibrationTest.Reading(Place.DRIVE_END, Direction.HORIZONTAL, 0.2),
                                 new VibrationTest.Reading(Place.OTHER_END, Direction.AXIAL, mmPerS))));
@@ -47,6 +49,49 @@ class MechanicsTest {
         assertThat(r.zone()).isEqualTo(zone);
         assertThat(r.verdict()).isEqualTo(verdict);
         assertThat(r.judgement().headline()).contains("other end, axial");
+    }
+
+    /**
+     * IEC 60034-14:2003 with A1:2007, table 1, grade A: 1.6, 2.2, 2.8 mm/s free and 1.3, 1.8, 2.3 rigid, for shaft heights to 132,
+     * to 280 and above. A machine in zone B by ISO 20816-3 may be too rough to leave a shop.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "FLEXIBLE, 132, 1.6, HOLDS",
+        "FLEXIBLE, 132, 1.61, STOP",
+        "RIGID, 132, 1.31, STOP",
+        "FLEXIBLE, 133, 2.2, HOLDS",
+        "RIGID, 160, 1.8, HOLDS",
+        "RIGID, 160, 1.81, STOP",
+        "RIGID, 280, 1.9, STOP",
+        "RIGID, 281, 2.3, HOLDS",
+        "FLEXIBLE, 315, 2.81, STOP"
+    })
+    void whatLeavesTheShopIsJudgedByItsShaftHeightAsWell(Mounting mounting, double height, double v, Verdict verdict) {
+        VibrationResult r = repaired(mounting, Optional.of(height), v);
+        assertThat(r.verdict()).isEqualTo(verdict);
+        assertThat(r.inService().verdict()).isEqualTo(Verdict.HOLDS);
+        assertThat(r.judgement().source()).contains("IEC 60034-14");
+    }
+
+    @Test
+    void aRepairedMachineOfUnknownHeightIsUnprovenAndAHarmfulOneStopsAnyhow() {
+        assertThat(repaired(Mounting.RIGID, Optional.empty(), 1).verdict()).isEqualTo(Verdict.UNPROVEN);
+        assertThat(repaired(Mounting.RIGID, Optional.empty(), 9).judgement()).satisfies(j -> {
+            assertThat(j.verdict()).isEqualTo(Verdict.STOP);
+            assertThat(j.headline()).startsWith("Zone D");
+        });
+    }
+
+    private static VibrationResult repaired(Mounting mounting, Optional<Double> height, double v) {
+        return VibrationWorksheet.create()
+                .work()
+                .apply(new VibrationTest(
+                        30_000,
+                        mounting,
+                        Optional.of(true),
+                        height,
+                        List.of(new VibrationTest.Reading(Place.DRIVE_END, Direction.VERTICAL, v))));
     }
 
     @ParameterizedTest
@@ -78,8 +123,8 @@ class MechanicsTest {
 
     @Test
     void refusesWhatCannotBe() {
-        assertThat(Refusals.fields(() -> new VibrationTest(0, null, List.of())))
-                .containsExactlyInAnyOrder("ratedPowerW", "mounting", "readings");
+        assertThat(Refusals.fields(() -> new VibrationTest(0, null, null, Optional.of(-1.0), List.of())))
+                .containsExactlyInAnyOrder("ratedPowerW", "mounting", "shaftHeightMm", "readings");
         assertThat(Refusals.fields(() -> new BearingInsulationTest(0, -1, null)))
                 .containsExactlyInAnyOrder("testVoltageV", "megohm");
         assertThat(Refusals.fields(() -> new RotorBalance(0, 0, Optional.of(0.0), -1, -1)))

@@ -97,6 +97,40 @@ class SinglePhaseTest {
         assertThat(of("startOhm", "2.0").verdict()).isEqualTo(Verdict.WATCH);
     }
 
+    /**
+     * Start winding over main by the shop's own ranges: split phase 1.5 to 6, start capacitor 1.1 to 6, permanent capacitor 0.8 to
+     * 4; 2.4 Ω is the main winding.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "split-phase, 3.6, HOLDS",
+        "split-phase, 3.5, WATCH",
+        "split-phase, 14.4, HOLDS",
+        "split-phase, 14.5, WATCH",
+        "capacitor-start, 2.64, HOLDS",
+        "capacitor-start, 2.6, WATCH",
+        "capacitor-run, 2.4, HOLDS",
+        "capacitor-run, 1.92, HOLDS",
+        "capacitor-run, 1.9, WATCH",
+        "capacitor-run, 9.7, WATCH",
+        "capacitor-start-run, 1.92, HOLDS"
+    })
+    void theRatioIsThatOfTheWayItStarts(String kind, String start, Verdict verdict) {
+        SinglePhaseResult r = of("kind", kind, "startOhm", start);
+        assertThat(r.verdict()).isEqualTo(verdict);
+        if (verdict == Verdict.WATCH) {
+            assertThat(r.judgement().headline()).contains(kind.replace('-', ' '));
+        }
+    }
+
+    /** Two halves of 2.4 Ω in parallel are 1.2 Ω: a start winding of 2.4 Ω is twice the main one. */
+    @Test
+    void aDualVoltageMotorsStartWindingStandsAcrossBothHalves() {
+        SinglePhaseResult r = of("dualVoltage", true, "secondHalfOhm", "2.4", "startOhm", "2.4", "kind", "split-phase");
+        assertThat(r.startOverMain().orElseThrow()).isCloseTo(2, within(1e-12));
+        assertThat(r.verdict()).isEqualTo(Verdict.HOLDS);
+    }
+
     private static StartingGearResult gear(String kind, Map<String, Object> other) {
         Map<String, Object> typed = new LinkedHashMap<>(Map.of(
                 "kind",

@@ -54,7 +54,12 @@ class TestFileTest {
                         run.watch(20),
                         Optional.of(List.of(
                                 new RunWatch.HotSpot("-box, left; \"hot\"", 41), new RunWatch.HotSpot("=frame", 30)))),
-                new VibrationTest(15_000, VibrationTest.Mounting.FLEXIBLE, run.vibration()),
+                new VibrationTest(
+                        15_000,
+                        VibrationTest.Mounting.FLEXIBLE,
+                        Optional.of(true),
+                        Optional.of(160.0),
+                        run.vibration()),
                 new RotorProof(
                         50,
                         4,

@@ -32,6 +32,7 @@ final class BenchForms {
             case WINDING_RESISTANCE -> openPairs(whole);
             case NO_LOAD_RUN -> deadLines(whole);
             case WITHSTAND_RECORD -> withstand(whole, job, winding);
+            case VIBRATION -> whole.put("repairedHere", winding.opened());
             case START_LOG ->
                 job.winding()
                         .map(WindingResult::currentDensityAPerMm2)

@@ -5,6 +5,7 @@ import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.withstand.WithstandRecord;
+import app.brasskettle.core.work.WindingState;
 import app.brasskettle.core.worksheet.RecordReader;
 import app.brasskettle.server.problems.RefusedException;
 import java.time.OffsetDateTime;
@@ -88,14 +89,22 @@ public class TestBook {
     @Transactional(readOnly = true)
     public Winding winding(String tag) {
         RecordedJob job = book.recorded(tag);
+        WindingState winding = job.record().timeline().winding();
         return new Winding(
-                job.record().timeline().winding().state(),
+                winding.state(),
+                winding.opened(),
                 job.judged()
                         .current(TestKind.WITHSTAND_RECORD, 1)
                         .filter(t -> t.verdict() == Verdict.HOLDS)
                         .map(t -> (WithstandRecord) t.test().input()));
     }
 
-    /** The winding as the record has it. */
-    public record Winding(SurgeLevel.State state, Optional<WithstandRecord> stood) {}
+    /**
+     * The winding as the record has it.
+     *
+     * @param state how new it is
+     * @param opened whether the motor was worked on here
+     * @param stood the withstand test that it, as it is now, stood already
+     */
+    public record Winding(SurgeLevel.State state, boolean opened, Optional<WithstandRecord> stood) {}
 }
