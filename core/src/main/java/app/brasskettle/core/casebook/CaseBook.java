@@ -27,7 +27,6 @@ import org.apache.commons.csv.CSVRecord;
 public final class CaseBook {
 
     private static final double PAINTED = 0.95;
-    private static final double SINGLE_PHASE = 0.08;
     private static final int[] POLES = {2, 4, 4, 4, 6, 8};
 
     private record Look(String name, double asked, String only, Map<Evidence, Double> outcomes) {}
@@ -35,6 +34,7 @@ public final class CaseBook {
     private record Root(
             Explanation explanation,
             double share,
+            double single,
             Map<Evidence, Double> signs,
             Map<String, Double> maps,
             Map<Spot, Double> spots,
@@ -72,8 +72,8 @@ public final class CaseBook {
 
     private MadeUpFailure next() {
         Root root = drawn();
-        boolean single = root.explanation() == Explanation.START_CIRCUIT_FAILURE || chance(SINGLE_PHASE);
-        Set<Evidence> found = EnumSet.noneOf(Evidence.class);
+        boolean single = chance(root.single());
+        Set<Evidence> found = EnumSet.of(single ? Evidence.SINGLE_PHASE : Evidence.THREE_PHASE);
         for (Look look : LOOKS) {
             if (taken(look, found, single)) {
                 outcome(look, root).ifPresent(found::add);
@@ -109,6 +109,8 @@ public final class CaseBook {
         boolean possible = switch (look.only()) {
             case "drive" -> found.contains(Evidence.FED_BY_DRIVE);
             case "single" -> single;
+            case "leaks" -> found.contains(Evidence.INSULATION_STOP);
+            case "open" -> found.contains(Evidence.RESISTANCE_OPEN);
             case "sound" -> found.contains(Evidence.INSULATION_HOLDS);
             case "free" ->
                 found.contains(Evidence.SHAFT_FREE)
@@ -163,6 +165,7 @@ public final class CaseBook {
         return new Root(
                 Word.parse(Explanation.class, row.get("root")).orElseThrow(),
                 Double.parseDouble(row.get("share")),
+                Double.parseDouble(row.get("single")),
                 words(Evidence.class, row.get("signs")),
                 shares(row.get("map")),
                 words(Spot.class, row.get("spots")),

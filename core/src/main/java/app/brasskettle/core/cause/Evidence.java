@@ -4,6 +4,9 @@ import app.brasskettle.core.worksheet.Word;
 
 /** Piece of evidence a job can hold: from the complaint, from what was found, from a test. */
 public enum Evidence implements Word {
+    THREE_PHASE,
+    SINGLE_PHASE,
+    CONNECTION_DIFFERS,
     TRIPS_AT_ONCE,
     TRIPS_AFTER_MINUTES,
     HUMS_WILL_NOT_START,
@@ -42,10 +45,12 @@ public enum Evidence implements Word {
     CAPACITOR_OUT_OF_RANGE,
     JOINT_OVERHEATED,
     INSULATION_STOP,
+    DEAD_GROUND,
     INSULATION_HOLDS,
     ABSORPTION_FLAT,
     ABSORPTION_HOLDS,
     RESISTANCE_OPEN,
+    OPEN_INSIDE_WINDING,
     RESISTANCE_UNBALANCED,
     RESISTANCE_INTERMITTENT,
     RESISTANCE_HOLDS,

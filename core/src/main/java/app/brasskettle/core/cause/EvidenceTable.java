@@ -27,10 +27,17 @@ public final class EvidenceTable {
     /** No piece shows for certain, however strong its weight. */
     static final double SURE = 0.97;
 
+    /** Kind of a piece that the plate tells: it comes by itself, and nobody is sent to look for it. */
+    static final String PLATE = "plate";
     /** Kind of a piece that is the absence of others. */
     static final String QUIET = "quiet";
     /** Kind of a piece that earlier stays of the same motor bring. */
     static final String HISTORY = "history";
+
+    /** Kind of a piece that others make together. */
+    static final String COMBINED = "combined";
+
+    private static final Set<String> COMES_BY_ITSELF = Set.of(PLATE, QUIET, HISTORY, COMBINED);
 
     private static final EvidenceTable SHIPPED = new EvidenceTable();
 
@@ -38,7 +45,7 @@ public final class EvidenceTable {
      * One piece of evidence.
      *
      * @param code its name
-     * @param kind complaint, finding, test, map, quiet or history
+     * @param kind plate, complaint, finding, test, map, quiet, combined or history
      * @param group views of one fact share a group
      * @param minutes what the look takes
      * @param seen share of failed motors that show it
@@ -135,6 +142,11 @@ public final class EvidenceTable {
     /** The piece called {@code code}. */
     public Optional<Entry> entry(String code) {
         return Optional.ofNullable(entries.get(code));
+    }
+
+    /** Whether {@code code} comes with the plate, the motor's history, other pieces or a silence: no look brings it. */
+    boolean comesByItself(String code) {
+        return entry(code).filter(e -> COMES_BY_ITSELF.contains(e.kind())).isPresent();
     }
 
     /** What counts as quiet beside {@code gathered} on a motor that was open: looks that whoever opened it cannot but take. */

@@ -1,12 +1,14 @@
 package app.brasskettle.core.cause;
 
 import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.teardown.MapFact;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.core.worksheet.Worksheet;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 
@@ -17,6 +19,14 @@ public final class FailurePatternWorksheet {
     private static final double DECIDED = 0.8;
     /** Two explanations closer than this factor stay undecided. */
     private static final double CLOSE = 2;
+
+    private static final String DEAD_THOUGH_CLEAN = "dead-ground-clean-winding";
+    private static final Set<String> CLEAN = Set.of(Evidence.WINDING_LOOKS_SOUND.word(), "map-all-bright");
+    private static final Set<String> CARRY_LEAKAGE = Set.of(
+            Evidence.WINDING_WET.word(),
+            Evidence.WINDING_DIRTY.word(),
+            Evidence.OIL_IN_WINDING.word(),
+            Evidence.FLOODED_OR_WASHED.word());
 
     private static final String SOURCE = "Evidence table, naive Bayes in decibans";
 
@@ -48,10 +58,16 @@ public final class FailurePatternWorksheet {
         facts.forEach(f -> codes.add(f.code()));
         pattern.evidence().stream().map(Word::word).forEach(codes::add);
         earlier.stream().map(EarlierFailure::code).distinct().forEach(codes::add);
+        if (threePhase(pattern) && !codes.contains(Evidence.SINGLE_PHASE.word())) {
+            codes.add(Evidence.THREE_PHASE.word());
+        }
         if (!pattern.groups().isEmpty()) {
             codes.addAll(table.quiet(codes));
         }
         codes.removeAll(without);
+        if (deadThoughClean(codes)) {
+            codes.add(DEAD_THOUGH_CLEAN);
+        }
         Belief belief = new Belief(table, codes);
         List<FailureRanking.Ranked> ranking = belief.ranked().stream()
                 .map(e -> new FailureRanking.Ranked(
@@ -72,7 +88,21 @@ public final class FailurePatternWorksheet {
                 facts.stream()
                         .map(f -> new FailureRanking.Fact(f.code(), f.sentence(), without.contains(f.code())))
                         .toList(),
-                judge(ranking, codes.stream().allMatch(EarlierFailure::isCode), looks));
+                judge(ranking, codes.stream().allMatch(table::comesByItself), looks));
+    }
+
+    /** A dead ground in a winding found clean and dry: together they say more than each for itself. */
+    private static boolean deadThoughClean(List<String> codes) {
+        return codes.contains(Evidence.DEAD_GROUND.word())
+                && !Collections.disjoint(codes, CLEAN)
+                && Collections.disjoint(codes, CARRY_LEAKAGE);
+    }
+
+    /** Wye, delta and groups in threes are a three-phase winding, whether a plate says so or not. */
+    private static boolean threePhase(FailurePattern pattern) {
+        return !pattern.evidence().contains(Evidence.THREE_PHASE)
+                && (pattern.connection() != Connection.UNKNOWN
+                        || !pattern.groups().isEmpty());
     }
 
     private static Judgement judge(

@@ -35,9 +35,7 @@ final class NextLook {
         Map<String, List<EvidenceTable.Entry>> open = new LinkedHashMap<>();
         for (EvidenceTable.Entry e : table.entries()) {
             boolean seenOnMap = painted && e.kind().equals("map");
-            boolean nobodysLook =
-                    e.kind().equals(EvidenceTable.QUIET) || e.kind().equals(EvidenceTable.HISTORY);
-            if (!known.contains(e.group()) && !seenOnMap && !nobodysLook) {
+            if (!known.contains(e.group()) && !seenOnMap && !table.comesByItself(e.code())) {
                 open.computeIfAbsent(e.group(), g -> new ArrayList<>()).add(e);
             }
         }

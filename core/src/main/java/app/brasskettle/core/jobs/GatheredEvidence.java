@@ -2,6 +2,7 @@ package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.EvidenceTable;
+import app.brasskettle.core.leads.LeadMapReading;
 import app.brasskettle.core.testrecord.JudgedTests;
 import app.brasskettle.core.verdict.Limit;
 import java.util.ArrayList;
@@ -18,6 +19,9 @@ final class GatheredEvidence {
     private final Map<Evidence, String> pieces = new LinkedHashMap<>();
 
     GatheredEvidence(JobRecord job, JudgedTests tests, ApartReading apart) {
+        job.plate()
+                .map(p -> p.phases() == 1 ? Evidence.SINGLE_PHASE : Evidence.THREE_PHASE)
+                .ifPresent(e -> pieces.put(e, "receive"));
         job.arrived().ifPresent(a -> {
             a.turnsFreely().ifPresent(free -> pieces.put(free ? Evidence.SHAFT_FREE : Evidence.SHAFT_BINDS, "receive"));
             a.signs().forEach(s -> pieces.put(s, "receive"));
@@ -25,6 +29,9 @@ final class GatheredEvidence {
         });
         tests.standing().forEach(t -> t.evidence().forEach(e -> pieces.put(e, t.step())));
         apart.findings().ifPresent(f -> f.evidence().forEach(e -> pieces.put(e, "teardown/findings")));
+        apart.leads()
+                .filter(LeadMapReading::differsFromPlate)
+                .ifPresent(l -> pieces.put(Evidence.CONNECTION_DIFFERS, "teardown/leads"));
         contradicted();
         job.added().forEach(e -> pieces.putIfAbsent(e, "cause"));
     }

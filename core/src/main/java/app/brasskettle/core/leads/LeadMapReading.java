@@ -21,9 +21,14 @@ import java.util.stream.Collectors;
  * @param lines one judgement each for marks, count, connection and box
  * @param terminals terminals in the order they were first named, for a drawing
  * @param connectedAs the usual connection that these links make, in words
+ * @param differsFromPlate whether these links make another connection than the plate gives
  */
 public record LeadMapReading(
-        Verdict verdict, List<Judgement> lines, List<Terminal> terminals, Optional<String> connectedAs) {
+        Verdict verdict,
+        List<Judgement> lines,
+        List<Terminal> terminals,
+        Optional<String> connectedAs,
+        boolean differsFromPlate) {
 
     private static final String MARKS = "IEC 60034-8";
     private static final String SHOP = "Shop rule";
@@ -63,7 +68,8 @@ public record LeadMapReading(
                 Verdict.worst(lines.stream().map(Judgement::verdict).toList()),
                 List.copyOf(lines),
                 terminals(map),
-                known.map(KnownLinks::name));
+                known.map(KnownLinks::name),
+                known.filter(k -> differs(k, plate)).isPresent());
     }
 
     private static Judgement marks(LeadMap map) {
@@ -123,13 +129,17 @@ public record LeadMapReading(
         if (plate == Connection.UNKNOWN) {
             return new Judgement(Verdict.HOLDS, as, "The plate says nothing of it", MARKS, "Enter it on the plate.");
         }
-        boolean agrees = plate == known.get().connection();
+        boolean agrees = !differs(known.get(), plate);
         return new Judgement(
                 agrees ? Verdict.HOLDS : Verdict.STOP,
                 agrees ? as + ", as the plate says" : as + "; the plate says " + plate.word(),
                 agrees ? "" : "A delta winding in wye gives a third of its torque; a wye winding in delta burns",
                 MARKS,
                 agrees ? "" : "Ask which voltage fed it and who connected it: this may be the cause.");
+    }
+
+    private static boolean differs(KnownLinks known, Connection plate) {
+        return known.connection() != Connection.UNKNOWN && plate != Connection.UNKNOWN && known.connection() != plate;
     }
 
     private static Optional<KnownLinks> known(LeadMap map) {

@@ -63,6 +63,9 @@ final class TestEvidence {
     private static List<Evidence> insulation(InsulationResult r, Verdict word) {
         List<Evidence> all = new ArrayList<>();
         all.add(word == Verdict.STOP ? Evidence.INSULATION_STOP : Evidence.INSULATION_HOLDS);
+        if (r.deadGround()) {
+            all.add(Evidence.DEAD_GROUND);
+        }
         if (r.polarizationIndexJudged()) {
             boolean flat = r.polarizationIndex().orElseThrow() < r.minimumPolarizationIndex();
             all.add(flat ? Evidence.ABSORPTION_FLAT : Evidence.ABSORPTION_HOLDS);
@@ -71,7 +74,10 @@ final class TestEvidence {
     }
 
     private static List<Evidence> resistance(ResistanceResult r, Verdict word) {
-        if (r.openCircuit().isPresent() || r.meanOhm().isEmpty()) {
+        if (r.openCircuit().isPresent()) {
+            return List.of(Evidence.RESISTANCE_OPEN, Evidence.OPEN_INSIDE_WINDING);
+        }
+        if (r.meanOhm().isEmpty()) {
             return List.of(Evidence.RESISTANCE_OPEN);
         }
         return switch (word) {

@@ -107,6 +107,115 @@ class FailurePatternWorksheetTest {
         assertThat(top(rank(Connection.WYE, half, List.of()))).isEqualTo("open-joint");
     }
 
+    /** Half of it, whatever the number of poles: the circuits lie side by side or take turns. */
+    @ParameterizedTest
+    @CsvSource({"4, 3", "4, 6", "6, 6", "8, 6", "8, 3"})
+    void halfAPhaseDarkIsAnOpenCircuitAtAnyNumberOfPoles(int poles, int apart) {
+        List<GroupState> half = new ArrayList<>(Collections.nCopies(3 * poles, GroupState.BRIGHT));
+        for (int i = 0; i < poles / 2; i++) {
+            half.set((1 + i * apart) % (3 * poles), GroupState.DARK);
+        }
+        FailureRanking ranking = FailurePatternWorksheet.create(TABLE)
+                .work()
+                .apply(new FailurePattern(
+                        Connection.DELTA, poles, half, List.of(), List.of(Evidence.RESISTANCE_UNBALANCED)));
+        assertThat(top(ranking)).isEqualTo("open-joint");
+    }
+
+    /** Wye for delta, or the wrong voltage's connection, is the same in all three phases. */
+    @Test
+    void balancedTestsSayNothingAgainstAWrongConnection() {
+        FailureRanking balanced = rank(
+                Evidence.RUNS_HOT,
+                Evidence.RUN_CURRENT_HIGH,
+                Evidence.RESISTANCE_HOLDS,
+                Evidence.BALANCE_HOLDS,
+                Evidence.SURGE_HOLDS,
+                Evidence.INSULATION_HOLDS);
+        assertThat(top(balanced)).isEqualTo("misconnection");
+        assertThat(against(balanced, Explanation.MISCONNECTION))
+                .doesNotContain("resistance-holds", "balance-holds", "surge-holds");
+        assertThat(against(balanced, Explanation.OVERLOAD))
+                .as("a motor without load is not overloaded")
+                .contains("run-current-high");
+    }
+
+    @Test
+    void threePhasesHaveNoStartCircuitAndOnePhaseCannotBeLost() {
+        Evidence[] hums = {Evidence.HUMS_WILL_NOT_START, Evidence.SHAFT_FREE, Evidence.INSULATION_HOLDS};
+        assertThat(top(rank(with(hums, Evidence.SINGLE_PHASE)))).isEqualTo("start-circuit-failure");
+        assertThat(probability(rank(with(hums, Evidence.SINGLE_PHASE)), Explanation.LOST_PHASE))
+                .isLessThan(0.001);
+        assertThat(probability(rank(with(hums, Evidence.THREE_PHASE)), Explanation.START_CIRCUIT_FAILURE))
+                .isLessThan(0.02);
+        assertThat(probability(rank(Connection.WYE, List.of(), List.of(), hums), Explanation.START_CIRCUIT_FAILURE))
+                .as("wye is three-phase")
+                .isLessThan(0.02);
+    }
+
+    /** A switch that sticks leaves the start winding in, and the protector opens after a minute or two. */
+    @Test
+    void tripsAfterMinutesSpeaksForAStuckStartSwitch() {
+        Evidence[] single = {Evidence.SINGLE_PHASE, Evidence.INSULATION_HOLDS, Evidence.WINDING_LOOKS_SOUND};
+        assertThat(probability(rank(with(single, Evidence.TRIPS_AFTER_MINUTES)), Explanation.START_CIRCUIT_FAILURE))
+                .isGreaterThan(probability(rank(single), Explanation.START_CIRCUIT_FAILURE));
+    }
+
+    @Test
+    void aCircuitOpenInsideIsAJoint() {
+        assertThat(top(rank(
+                        Connection.DELTA,
+                        List.of(),
+                        List.of(),
+                        Evidence.THREE_PHASE,
+                        Evidence.RESISTANCE_OPEN,
+                        Evidence.OPEN_INSIDE_WINDING,
+                        Evidence.INSULATION_HOLDS)))
+                .isEqualTo("open-joint");
+    }
+
+    @Test
+    void aDeadGroundInACleanDryWindingIsNoMoisture() {
+        Evidence[] dead = {Evidence.INSULATION_STOP, Evidence.DEAD_GROUND, Evidence.RESISTANCE_HOLDS};
+        FailureRanking clean = rank(with(dead, Evidence.WINDING_LOOKS_SOUND));
+        assertThat(top(clean)).isEqualTo("ground-in-slot");
+        assertThat(probability(clean, Explanation.MOISTURE_OR_DIRT)).isLessThan(0.02);
+        assertThat(probability(
+                        rank(Connection.WYE, all(GroupState.BRIGHT), List.of(), dead), Explanation.MOISTURE_OR_DIRT))
+                .isLessThan(0.02);
+        assertThat(top(rank(with(dead, Evidence.WINDING_LOOKS_SOUND, Evidence.WINDING_WET))))
+                .as("water is there to carry it")
+                .isEqualTo("moisture-or-dirt");
+    }
+
+    /** The coil burnt as a whole and its group is dark: where it sits and what feeds it says why. */
+    @Test
+    void aBurntLineEndCoilOnADriveIsASurge() {
+        List<GroupState> one = new ArrayList<>(all(GroupState.BRIGHT));
+        one.set(0, GroupState.DARK);
+        assertThat(top(rank(
+                        Connection.WYE,
+                        one,
+                        List.of(Spot.LINE_END_COIL, Spot.WHOLE_COIL),
+                        Evidence.FED_BY_DRIVE,
+                        Evidence.SURGE_PHASE_DIFFERS)))
+                .isEqualTo("voltage-surge");
+        assertThat(top(rank(Connection.WYE, one, List.of(Spot.WHOLE_COIL), Evidence.FED_BY_DRIVE)))
+                .isEqualTo("coil-short");
+    }
+
+    @Test
+    void aPlateAloneIsNoEvidenceOfWhatFailed() {
+        assertThat(rank(Connection.DELTA, List.of(), List.of(), Evidence.THREE_PHASE)
+                        .judgement()
+                        .headline())
+                .contains("No evidence yet");
+    }
+
+    private static Evidence[] with(Evidence[] first, Evidence... more) {
+        return Stream.concat(Stream.of(first), Stream.of(more)).toArray(Evidence[]::new);
+    }
+
     @Test
     void cleanWithEveryTestSoundIsNoFaultWhetherItWasOpenedOrNot() {
         Evidence[] sound = {

@@ -11,10 +11,12 @@ import app.brasskettle.core.instruments.MotorFault;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.teardown.CoilMap;
 import app.brasskettle.core.teardown.GroupState;
+import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -76,6 +78,36 @@ class JobCauseTest {
                         - sum(struck, "bearing-wear").sumDecibans())
                 .isCloseTo(rough, within(1e-9));
         assertThat(supposed).isEqualTo(struck);
+    }
+
+    /** Two sides of a delta in series read twice the third alone: 1 to 1 to 2. */
+    @Test
+    void aDeltaOpenOnOneSideIsAnOpenJoint() {
+        JobReading reading = Story.sound()
+                .plate(Map.of("connection", "delta"))
+                .test(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 2), Optional.empty())
+                .read();
+        assertThat(codes(reading))
+                .contains("resistance-open", "open-inside-winding")
+                .doesNotContain("resistance-holds");
+        assertThat(reading.ranking().ranking().get(0).explanation()).isEqualTo("open-joint");
+    }
+
+    @Test
+    void aDeadGroundIsEvidenceOfItsOwnAndAnAgeingOneIsNot() {
+        assertThat(codes(Story.sound().insulation(0.04).read())).contains("insulation-stop", "dead-ground");
+        assertThat(codes(Story.sound().insulation(0.9).read()))
+                .contains("insulation-stop")
+                .doesNotContain("dead-ground");
+    }
+
+    @Test
+    void thePlateSaysHowManyPhasesThereAre() {
+        assertThat(codes(Story.sound().read())).contains("three-phase");
+        JobReading three = Story.sound().read();
+        assertThat(sum(three.ranking(), "start-circuit-failure").against())
+                .extracting(FailureRanking.Piece::code)
+                .contains("three-phase");
     }
 
     private static FailureRanking.Ranked sum(FailureRanking ranking, String explanation) {
