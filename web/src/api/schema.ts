@@ -1532,16 +1532,16 @@ export interface components {
         "app.brasskettle.core.findings.Condition": {
             component: string;
             condition: string;
-            evidence: ("trips-at-once" | "trips-after-minutes" | "hums-will-not-start" | "noisy" | "vibrates" | "runs-hot" | "power-interruption-before" | "thunderstorm-before" | "flooded-or-washed" | "fed-by-drive" | "long-drive-cable" | "no-overload-relay" | "recently-reconnected" | "machine-overloaded" | "cooling-blocked" | "frequent-starts" | "low-voltage-supply" | "shaft-binds" | "shaft-free" | "burnt-smell" | "ties-broken-all-round" | "copper-beads" | "rotor-aluminium-thrown" | "rotor-drag-marks" | "bearing-destroyed" | "bearing-rough" | "bearing-fluted" | "grease-dry" | "oil-in-winding" | "winding-wet" | "winding-dirty" | "winding-looks-sound" | "protector-corroded" | "protector-open" | "start-switch-worn" | "capacitor-out-of-range" | "joint-overheated" | "insulation-stop" | "insulation-holds" | "absorption-flat" | "absorption-holds" | "resistance-open" | "resistance-unbalanced" | "resistance-intermittent" | "resistance-holds" | "balance-follows-winding" | "balance-follows-rotor" | "balance-holds" | "surge-phase-differs" | "surge-holds" | "run-current-high" | "run-sound" | "shaft-current-high") | null;
+            evidence: ("three-phase" | "single-phase" | "connection-differs" | "trips-at-once" | "trips-after-minutes" | "hums-will-not-start" | "noisy" | "vibrates" | "runs-hot" | "power-interruption-before" | "thunderstorm-before" | "flooded-or-washed" | "fed-by-drive" | "long-drive-cable" | "no-overload-relay" | "recently-reconnected" | "machine-overloaded" | "cooling-blocked" | "frequent-starts" | "low-voltage-supply" | "shaft-binds" | "shaft-free" | "burnt-smell" | "ties-broken-all-round" | "copper-beads" | "rotor-aluminium-thrown" | "rotor-drag-marks" | "bearing-destroyed" | "bearing-rough" | "bearing-fluted" | "grease-dry" | "oil-in-winding" | "winding-wet" | "winding-dirty" | "winding-looks-sound" | "protector-corroded" | "protector-open" | "start-switch-worn" | "capacitor-out-of-range" | "joint-overheated" | "insulation-stop" | "dead-ground" | "insulation-holds" | "absorption-flat" | "absorption-holds" | "resistance-open" | "open-inside-winding" | "resistance-unbalanced" | "resistance-intermittent" | "resistance-holds" | "balance-follows-winding" | "balance-follows-rotor" | "balance-holds" | "surge-phase-differs" | "surge-holds" | "run-current-high" | "run-sound" | "shaft-current-high") | null;
             next: string;
             places: ("drive-end" | "other-end" | "winding" | "rotor" | "frame" | "terminal-box" | "coupled-side")[];
-            severeEvidence: ("trips-at-once" | "trips-after-minutes" | "hums-will-not-start" | "noisy" | "vibrates" | "runs-hot" | "power-interruption-before" | "thunderstorm-before" | "flooded-or-washed" | "fed-by-drive" | "long-drive-cable" | "no-overload-relay" | "recently-reconnected" | "machine-overloaded" | "cooling-blocked" | "frequent-starts" | "low-voltage-supply" | "shaft-binds" | "shaft-free" | "burnt-smell" | "ties-broken-all-round" | "copper-beads" | "rotor-aluminium-thrown" | "rotor-drag-marks" | "bearing-destroyed" | "bearing-rough" | "bearing-fluted" | "grease-dry" | "oil-in-winding" | "winding-wet" | "winding-dirty" | "winding-looks-sound" | "protector-corroded" | "protector-open" | "start-switch-worn" | "capacitor-out-of-range" | "joint-overheated" | "insulation-stop" | "insulation-holds" | "absorption-flat" | "absorption-holds" | "resistance-open" | "resistance-unbalanced" | "resistance-intermittent" | "resistance-holds" | "balance-follows-winding" | "balance-follows-rotor" | "balance-holds" | "surge-phase-differs" | "surge-holds" | "run-current-high" | "run-sound" | "shaft-current-high") | null;
+            severeEvidence: ("three-phase" | "single-phase" | "connection-differs" | "trips-at-once" | "trips-after-minutes" | "hums-will-not-start" | "noisy" | "vibrates" | "runs-hot" | "power-interruption-before" | "thunderstorm-before" | "flooded-or-washed" | "fed-by-drive" | "long-drive-cable" | "no-overload-relay" | "recently-reconnected" | "machine-overloaded" | "cooling-blocked" | "frequent-starts" | "low-voltage-supply" | "shaft-binds" | "shaft-free" | "burnt-smell" | "ties-broken-all-round" | "copper-beads" | "rotor-aluminium-thrown" | "rotor-drag-marks" | "bearing-destroyed" | "bearing-rough" | "bearing-fluted" | "grease-dry" | "oil-in-winding" | "winding-wet" | "winding-dirty" | "winding-looks-sound" | "protector-corroded" | "protector-open" | "start-switch-worn" | "capacitor-out-of-range" | "joint-overheated" | "insulation-stop" | "dead-ground" | "insulation-holds" | "absorption-flat" | "absorption-holds" | "resistance-open" | "open-inside-winding" | "resistance-unbalanced" | "resistance-intermittent" | "resistance-holds" | "balance-follows-winding" | "balance-follows-rotor" | "balance-holds" | "surge-phase-differs" | "surge-holds" | "run-current-high" | "run-sound" | "shaft-current-high") | null;
             source: string;
             stopFrom: ("slight" | "clear" | "severe") | null;
             words: string;
         };
         "app.brasskettle.core.findings.FindingsReading": {
-            evidence: ("trips-at-once" | "trips-after-minutes" | "hums-will-not-start" | "noisy" | "vibrates" | "runs-hot" | "power-interruption-before" | "thunderstorm-before" | "flooded-or-washed" | "fed-by-drive" | "long-drive-cable" | "no-overload-relay" | "recently-reconnected" | "machine-overloaded" | "cooling-blocked" | "frequent-starts" | "low-voltage-supply" | "shaft-binds" | "shaft-free" | "burnt-smell" | "ties-broken-all-round" | "copper-beads" | "rotor-aluminium-thrown" | "rotor-drag-marks" | "bearing-destroyed" | "bearing-rough" | "bearing-fluted" | "grease-dry" | "oil-in-winding" | "winding-wet" | "winding-dirty" | "winding-looks-sound" | "protector-corroded" | "protector-open" | "start-switch-worn" | "capacitor-out-of-range" | "joint-overheated" | "insulation-stop" | "insulation-holds" | "absorption-flat" | "absorption-holds" | "resistance-open" | "resistance-unbalanced" | "resistance-intermittent" | "resistance-holds" | "balance-follows-winding" | "balance-follows-rotor" | "balance-holds" | "surge-phase-differs" | "surge-holds" | "run-current-high" | "run-sound" | "shaft-current-high")[];
+            evidence: ("three-phase" | "single-phase" | "connection-differs" | "trips-at-once" | "trips-after-minutes" | "hums-will-not-start" | "noisy" | "vibrates" | "runs-hot" | "power-interruption-before" | "thunderstorm-before" | "flooded-or-washed" | "fed-by-drive" | "long-drive-cable" | "no-overload-relay" | "recently-reconnected" | "machine-overloaded" | "cooling-blocked" | "frequent-starts" | "low-voltage-supply" | "shaft-binds" | "shaft-free" | "burnt-smell" | "ties-broken-all-round" | "copper-beads" | "rotor-aluminium-thrown" | "rotor-drag-marks" | "bearing-destroyed" | "bearing-rough" | "bearing-fluted" | "grease-dry" | "oil-in-winding" | "winding-wet" | "winding-dirty" | "winding-looks-sound" | "protector-corroded" | "protector-open" | "start-switch-worn" | "capacitor-out-of-range" | "joint-overheated" | "insulation-stop" | "dead-ground" | "insulation-holds" | "absorption-flat" | "absorption-holds" | "resistance-open" | "open-inside-winding" | "resistance-unbalanced" | "resistance-intermittent" | "resistance-holds" | "balance-follows-winding" | "balance-follows-rotor" | "balance-holds" | "surge-phase-differs" | "surge-holds" | "run-current-high" | "run-sound" | "shaft-current-high")[];
             lines: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
             unlooked: string[];
             /** @enum {string} */
@@ -1631,6 +1631,9 @@ export interface components {
             shaft: "holds" | "watch" | "stop" | "unproven";
             unsafe: boolean;
         };
+        "app.brasskettle.core.jobs.Departure": {
+            heldBy: string[];
+        };
         "app.brasskettle.core.jobs.JobReading.Next": {
             sentence: string;
             /** @enum {string} */
@@ -1661,6 +1664,7 @@ export interface components {
         };
         "app.brasskettle.core.leads.LeadMapReading": {
             connectedAs: string | null;
+            differsFromPlate: boolean;
             lines: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
             terminals: components["schemas"]["app.brasskettle.core.leads.LeadMapReading.Terminal"][];
             /** @enum {string} */
@@ -2298,6 +2302,7 @@ export interface components {
         };
         "app.brasskettle.server.jobs.FloorController.LeaveBody": {
             how: string;
+            readyForService: boolean;
         };
         "app.brasskettle.server.jobs.FloorController.SetDownBody": {
             displacedBy: string;
@@ -2361,6 +2366,7 @@ export interface components {
             choice: components["schemas"]["app.brasskettle.core.choice.ChoiceReading"] | null;
             chosen: components["schemas"]["app.brasskettle.server.jobs.JobView.Chosen"] | null;
             concluded: components["schemas"]["app.brasskettle.server.jobs.JobView.Concluded"] | null;
+            departure: components["schemas"]["app.brasskettle.core.jobs.Departure"];
             discharge: components["schemas"]["app.brasskettle.server.jobs.JobView.Discharge"] | null;
             evidence: components["schemas"]["app.brasskettle.core.jobs.JobReading.Piece"][];
             gate: components["schemas"]["app.brasskettle.core.energise.EnergiseGate"];

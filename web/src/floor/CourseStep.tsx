@@ -60,7 +60,12 @@ export function CourseStep({ job }: { job: JobView }) {
               ))}
             </tbody>
           </table>
-          {OFFICE.includes(person.role) && <Leave leave={(how) => post('leave', { how })} />}
+          {OFFICE.includes(person.role) && (
+            <Leave
+              heldBy={job.departure.heldBy}
+              leave={(how, readyForService) => post('leave', { how, readyForService })}
+            />
+          )}
         </>
       )}
     </>
@@ -161,18 +166,39 @@ function StationMoves({
   );
 }
 
-function Leave({ leave }: { leave: (how: string) => void }) {
+/** It goes as it is, or as ready for service where nothing keeps it from being called that. */
+function Leave({
+  heldBy,
+  leave,
+}: {
+  heldBy: string[];
+  leave: (how: string, readyForService: boolean) => void;
+}) {
   const [how, setHow] = useState('');
+  const [ready, setReady] = useState<'as-it-is' | 'ready'>('as-it-is');
   return (
     <form
       className="panel"
       style={{ marginTop: 18 }}
       onSubmit={(e) => {
         e.preventDefault();
-        leave(how);
+        leave(how, ready === 'ready');
       }}
     >
       <h2>It leaves the shop</h2>
+      {heldBy.length > 0 ? (
+        <p>As it is, not proved. {heldBy.map((h) => `${h}.`).join(' ')}</p>
+      ) : (
+        <Picks
+          label="It goes"
+          value={ready}
+          options={[
+            ['as-it-is', 'As it is, not proved'],
+            ['ready', 'Ready for service'],
+          ]}
+          onPick={setReady}
+        />
+      )}
       <div className="actions" style={{ flexWrap: 'nowrap' }}>
         <Input
           aria-label="How it leaves"

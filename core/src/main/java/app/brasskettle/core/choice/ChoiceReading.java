@@ -82,7 +82,11 @@ public record ChoiceReading(
         }
         List<Option> open = options.stream().filter(Option::open).toList();
         return new ChoiceReading(
-                List.copyOf(options), advise(open, sheet.offers().size()), years, crossings(open), costs.steps());
+                List.copyOf(options),
+                advise(open, sheet.offers().size(), condition),
+                years,
+                crossings(open),
+                costs.steps());
     }
 
     private static Option option(
@@ -124,7 +128,7 @@ public record ChoiceReading(
         return List.copyOf(spent);
     }
 
-    private static Judgement advise(List<Option> open, int offered) {
+    private static Judgement advise(List<Option> open, int offered, MotorCondition condition) {
         if (open.isEmpty()) {
             return new Judgement(
                     Verdict.STOP,
@@ -137,6 +141,14 @@ public record ChoiceReading(
                 .sorted(Comparator.comparingDouble(Option::equivalentAnnualCost))
                 .toList();
         Option best = sorted.get(0);
+        if (condition.nothingKnown()) {
+            return new Judgement(
+                    Verdict.UNPROVEN,
+                    "No advice: nothing is known of the winding yet",
+                    best.name() + " costs least, " + money(best.equivalentAnnualCost()) + " a year",
+                    SOURCE,
+                    "Test insulation, resistance and surge, or open it and look at the coils.");
+        }
         String cost = best.name() + ": " + money(best.equivalentAnnualCost()) + " a year";
         if (sorted.size() == 1) {
             String why = offered == 1 ? "Only one option is offered" : "Condition rules out the others";
@@ -145,10 +157,12 @@ public record ChoiceReading(
         Option second = sorted.get(1);
         double apart = second.equivalentAnnualCost() - best.equivalentAnnualCost();
         boolean clear = apart > 0.05 * best.equivalentAnnualCost();
+        List<String> missing = condition.notKnown();
+        String unknown = missing.isEmpty() ? "" : ". Not known yet: " + String.join(", ", missing);
         return new Judgement(
-                clear ? Verdict.HOLDS : Verdict.WATCH,
+                clear && missing.isEmpty() ? Verdict.HOLDS : Verdict.WATCH,
                 cost + ", " + money(apart) + " less than " + second.name().toLowerCase(java.util.Locale.ROOT),
-                clear ? "More than 5 % apart" : "Within 5 %: time and risk may decide",
+                (clear ? "More than 5 % apart" : "Within 5 %: time and risk may decide") + unknown,
                 SOURCE,
                 "Put it to the customer; the customer chooses.");
     }

@@ -16,13 +16,17 @@ import java.util.stream.Collectors;
  * @param hazardousArea explosion-protected by its plate, in a shop without a certificate
  * @param tests the tests that stand, with their effective judgement
  * @param mapFacts codes of what the coil map says; empty while nobody has looked at the coils
+ * @param cageMelted whether the rotor was found to have thrown its aluminium
  */
-public record MotorCondition(boolean hazardousArea, List<Test> tests, Optional<Set<String>> mapFacts) {
+public record MotorCondition(
+        boolean hazardousArea, List<Test> tests, Optional<Set<String>> mapFacts, boolean cageMelted) {
 
     private static final Set<String> BURNT_PREFIXES =
             Set.of("map-spot-", "map-two-", "map-one-", "map-three-", "map-part-");
     private static final Set<String> BURNT =
             Set.of("map-all-dark", "map-burst", "map-neighbours-dark", "map-scattered-dark");
+
+    private static final int LOOKS_AT_A_WINDING = 4;
 
     public MotorCondition {
         tests = List.copyOf(tests);
@@ -38,6 +42,7 @@ public record MotorCondition(boolean hazardousArea, List<Test> tests, Optional<S
         /** Withstand and step voltage. */
         BREAKDOWN,
         CORE,
+        AIR_GAP,
         OTHER
     }
 
@@ -76,6 +81,10 @@ public record MotorCondition(boolean hazardousArea, List<Test> tests, Optional<S
     }
 
     private Standing recondition() {
+        Optional<Standing> iron = iron(OptionKind.RECONDITION);
+        if (iron.isPresent()) {
+            return iron.get();
+        }
         Optional<Test> turns = stopped(Aspect.TURNS);
         if (turns.isPresent()) {
             return ruledOut(
@@ -84,10 +93,6 @@ public record MotorCondition(boolean hazardousArea, List<Test> tests, Optional<S
         Optional<Test> punctured = stopped(Aspect.BREAKDOWN);
         if (punctured.isPresent()) {
             return ruledOut(OptionKind.RECONDITION, "It broke down: the place needs new insulation", punctured);
-        }
-        Optional<Standing> core = mechanics(OptionKind.RECONDITION);
-        if (core.isPresent()) {
-            return core.get();
         }
         if (burnt()) {
             return new Standing(OptionKind.RECONDITION, false, "The coil map shows burnt copper: it needs new coils.");
@@ -106,9 +111,9 @@ public record MotorCondition(boolean hazardousArea, List<Test> tests, Optional<S
     }
 
     private Standing rewind() {
-        Optional<Standing> core = mechanics(OptionKind.REWIND);
-        if (core.isPresent()) {
-            return core.get();
+        Optional<Standing> iron = iron(OptionKind.REWIND);
+        if (iron.isPresent()) {
+            return iron.get();
         }
         boolean sound = holds(Aspect.INSULATION)
                 && holds(Aspect.RESISTANCE)
@@ -121,11 +126,23 @@ public record MotorCondition(boolean hazardousArea, List<Test> tests, Optional<S
                 : new Standing(OptionKind.REWIND, true, conditions());
     }
 
-    /** A core that burns its winding spoils whatever is done to the copper. */
-    private Optional<Standing> mechanics(OptionKind kind) {
+    /** Iron that is past use spoils whatever is done to the copper. */
+    private Optional<Standing> iron(OptionKind kind) {
+        if (cageMelted) {
+            return Optional.of(
+                    new Standing(
+                            kind,
+                            false,
+                            "The rotor threw its aluminium: without its cage it makes no torque. Open again with another rotor."));
+        }
         return stopped(Aspect.CORE)
                 .map(t -> ruledOut(
-                        kind, "The core stops: it would burn a winding. Restack or mend it first", Optional.of(t)));
+                        kind, "The core stops: it would burn a winding. Restack or mend it first", Optional.of(t)))
+                .or(() -> stopped(Aspect.AIR_GAP)
+                        .map(t -> ruledOut(
+                                kind,
+                                "The air gap stops: the rotor would drag. Machine brackets, seats or shaft and measure again first",
+                                Optional.of(t))));
     }
 
     private static Standing ruledOut(OptionKind kind, String why, Optional<Test> test) {
@@ -149,6 +166,23 @@ public record MotorCondition(boolean hazardousArea, List<Test> tests, Optional<S
                 .anyMatch(f -> BURNT.contains(f) || BURNT_PREFIXES.stream().anyMatch(f::startsWith));
     }
 
+    /** Lists what is not known yet: no test of it that proves anything, no look at the coils. */
+    public List<String> notKnown() {
+        List<String> missing = new ArrayList<>();
+        unknown(Aspect.INSULATION, "insulation", missing);
+        unknown(Aspect.RESISTANCE, "resistance", missing);
+        unknown(Aspect.TURNS, "surge", missing);
+        if (mapFacts.isEmpty()) {
+            missing.add("the coils, nobody has looked");
+        }
+        return missing;
+    }
+
+    /** Tells whether nothing at all is known of the winding. */
+    public boolean nothingKnown() {
+        return notKnown().size() == LOOKS_AT_A_WINDING;
+    }
+
     /** What stands at Stop and must be mended on the way, and what is not known yet. */
     private String conditions() {
         List<String> told = new ArrayList<>();
@@ -160,13 +194,7 @@ public record MotorCondition(boolean hazardousArea, List<Test> tests, Optional<S
         if (!mend.isEmpty()) {
             told.add("On condition that this is mended: " + mend + ".");
         }
-        List<String> missing = new ArrayList<>();
-        unknown(Aspect.INSULATION, "insulation", missing);
-        unknown(Aspect.RESISTANCE, "resistance", missing);
-        unknown(Aspect.TURNS, "surge", missing);
-        if (mapFacts.isEmpty()) {
-            missing.add("the coils, nobody has looked");
-        }
+        List<String> missing = notKnown();
         if (!missing.isEmpty()) {
             told.add("Not known yet: " + String.join(", ", missing) + ".");
         }

@@ -51,6 +51,7 @@ import java.util.stream.Collectors;
  * @param ranking explanations weighed
  * @param advice what each explanation would mean here
  * @param choice options compared, once they are priced
+ * @param departure may it leave as ready for service
  */
 public record JobReading(
         JudgedTests tests,
@@ -69,7 +70,8 @@ public record JobReading(
         List<Piece> evidence,
         FailureRanking ranking,
         List<Advice> advice,
-        Optional<ChoiceReading> choice) {
+        Optional<ChoiceReading> choice,
+        Departure departure) {
 
     private static final int POLES_WHEN_UNKNOWN = 4;
 
@@ -97,7 +99,7 @@ public record JobReading(
         EnergiseGate gate = EnergiseGate.of(facts, now);
         HighVoltageGate high = HighVoltageGate.of(facts, now);
         FailureRanking ranking = rank(job, gathered.all(), job.struck());
-        Optional<ChoiceReading> choice = job.offers().flatMap(o -> compare(job, tests, o));
+        Optional<ChoiceReading> choice = job.offers().flatMap(o -> compare(job, tests, gathered.standing(job), o));
         Optional<ArrivalReading> arrival = job.arrived().map(a -> ArrivalReading.of(a, job.plate()));
         Optional<PlateReading> plate = job.plate().map(PlateReading::of);
         OpeningGate opening = opening(job);
@@ -120,16 +122,19 @@ public record JobReading(
                 gathered.pieces(job),
                 ranking,
                 Advice.of(job, codes(ranking, gathered.standing(job))),
-                choice);
+                choice,
+                Departure.of(tests));
     }
 
     /** Offers compared for this job's motor in its condition; empty until its rated power is known. */
     public static Optional<ChoiceReading> compare(JobRecord job, ChoiceSheet offers) {
-        return compare(job, TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration()), offers);
+        JudgedTests tests = TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration());
+        return compare(job, tests, new GatheredEvidence(job, tests, ApartReading.of(job)).standing(job), offers);
     }
 
-    private static Optional<ChoiceReading> compare(JobRecord job, JudgedTests tests, ChoiceSheet offers) {
-        MotorCondition condition = condition(job, tests);
+    private static Optional<ChoiceReading> compare(
+            JobRecord job, JudgedTests tests, List<Evidence> evidence, ChoiceSheet offers) {
+        MotorCondition condition = condition(job, tests, evidence);
         return job.plate()
                 .flatMap(Plate::ratedPowerW)
                 .map(w -> ChoiceReading.of(offers, w, job.outageCostPerHour(), condition));
@@ -177,7 +182,12 @@ public record JobReading(
                 .orElse(POLES_WHEN_UNKNOWN);
         FailurePattern pattern = job.coilMap()
                 .map(m -> new FailurePattern(m.connection(), m.poles(), m.groups(), m.spots(), evidence))
-                .orElseGet(() -> new FailurePattern(Connection.UNKNOWN, poles, List.of(), List.of(), evidence));
+                .orElseGet(() -> new FailurePattern(
+                        job.plate().map(Plate::connection).orElse(Connection.UNKNOWN),
+                        poles,
+                        List.of(),
+                        List.of(),
+                        evidence));
         return FailurePatternWorksheet.weigh(
                 pattern,
                 job.coilMap().map(CoilMap::facts).orElse(List.of()),
@@ -193,7 +203,7 @@ public record JobReading(
         return codes;
     }
 
-    private static MotorCondition condition(JobRecord job, JudgedTests tests) {
+    private static MotorCondition condition(JobRecord job, JudgedTests tests, List<Evidence> evidence) {
         Optional<Set<String>> facts =
                 job.coilMap().map(m -> m.facts().stream().map(MapFact::code).collect(Collectors.toSet()));
         return new MotorCondition(
@@ -206,7 +216,8 @@ public record JobReading(
                                 t.verdict(),
                                 t.effective().headline()))
                         .toList(),
-                facts);
+                facts,
+                evidence.contains(Evidence.ROTOR_ALUMINIUM_THROWN));
     }
 
     private static MotorCondition.Aspect aspect(TestKind kind) {
@@ -216,6 +227,7 @@ public record JobReading(
             case SURGE_COMPARISON, SURGE_RISE, LOW_VOLTAGE_BALANCE -> MotorCondition.Aspect.TURNS;
             case WITHSTAND_RECORD, STEP_VOLTAGE -> MotorCondition.Aspect.BREAKDOWN;
             case CORE_LOOP_RESULT -> MotorCondition.Aspect.CORE;
+            case AIR_GAP -> MotorCondition.Aspect.AIR_GAP;
             default -> MotorCondition.Aspect.OTHER;
         };
     }

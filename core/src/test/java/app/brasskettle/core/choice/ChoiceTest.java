@@ -24,7 +24,8 @@ class ChoiceTest {
         test(MotorCondition.Aspect.INSULATION, insulation, tests);
         test(MotorCondition.Aspect.RESISTANCE, resistance, tests);
         test(MotorCondition.Aspect.TURNS, surge, tests);
-        return new MotorCondition(hazardous, tests, facts.length == 0 ? Optional.empty() : Optional.of(Set.of(facts)));
+        return new MotorCondition(
+                hazardous, tests, facts.length == 0 ? Optional.empty() : Optional.of(Set.of(facts)), false);
     }
 
     private static void test(MotorCondition.Aspect aspect, Verdict verdict, List<MotorCondition.Test> tests) {
@@ -47,12 +48,66 @@ class ChoiceTest {
                 false,
                 List.of(new MotorCondition.Test(
                         MotorCondition.Aspect.CORE, "Core loop", Verdict.STOP, "20 W/kg, limit 13.2")),
-                Optional.empty());
+                Optional.empty(),
+                false);
         for (OptionKind kind : List.of(OptionKind.RECONDITION, OptionKind.REWIND)) {
             assertThat(standing(core, kind).open()).isFalse();
             assertThat(standing(core, kind).reason()).contains("20 W/kg, limit 13.2");
         }
         assertThat(standing(core, OptionKind.REPLACE).open()).isTrue();
+    }
+
+    @Test
+    void anAirGapThatStopsRulesOutUntilItIsMachinedAndMeasuredAgain() {
+        MotorCondition gap = new MotorCondition(
+                false,
+                List.of(new MotorCondition.Test(
+                        MotorCondition.Aspect.AIR_GAP, "Air gap", Verdict.STOP, "22 % off the mean, limit 10 %")),
+                Optional.empty(),
+                false);
+        for (OptionKind kind : List.of(OptionKind.RECONDITION, OptionKind.REWIND)) {
+            assertThat(standing(gap, kind).open()).isFalse();
+            assertThat(standing(gap, kind).reason()).contains("22 % off the mean", "measure again");
+        }
+    }
+
+    @Test
+    void aMeltedCageLeavesReplacementWhateverTheWindingSays() {
+        MotorCondition melted = new MotorCondition(
+                false,
+                condition(false, Verdict.HOLDS, Verdict.HOLDS, Verdict.STOP).tests(),
+                Optional.empty(),
+                true);
+        for (OptionKind kind : List.of(OptionKind.RECONDITION, OptionKind.REWIND)) {
+            assertThat(standing(melted, kind).open()).isFalse();
+            assertThat(standing(melted, kind).reason()).contains("aluminium", "another rotor");
+        }
+        assertThat(standing(melted, OptionKind.REPLACE).open()).isTrue();
+    }
+
+    @Test
+    void nothingIsAdvisedFromNothingAndAGapIsSaid() {
+        ChoiceSheet two =
+                sheet(offer(OptionKind.REWIND, 2000, 0, 92, 10), offer(OptionKind.REPLACE, 90_000, 0, 92, 15));
+        assertThat(ChoiceReading.of(two, 30_000, 0, UNKNOWN).advice()).satisfies(a -> {
+            assertThat(a.verdict()).isEqualTo(Verdict.UNPROVEN);
+            assertThat(a.headline()).contains("nothing is known");
+            assertThat(a.because()).startsWith("Rewind costs least");
+        });
+        assertThat(ChoiceReading.of(two, 30_000, 0, condition(false, null, null, Verdict.STOP))
+                        .advice())
+                .satisfies(a -> {
+                    assertThat(a.verdict()).isEqualTo(Verdict.WATCH);
+                    assertThat(a.because()).contains("Not known yet: insulation, resistance");
+                });
+        assertThat(ChoiceReading.of(
+                                two,
+                                30_000,
+                                0,
+                                condition(false, Verdict.HOLDS, Verdict.HOLDS, Verdict.STOP, "map-all-bright"))
+                        .advice()
+                        .verdict())
+                .isEqualTo(Verdict.HOLDS);
     }
 
     @Test

@@ -15,6 +15,7 @@ import app.brasskettle.core.jobs.Job.Taken;
 import app.brasskettle.core.nameplate.Plates;
 import app.brasskettle.core.run.NoLoadRun;
 import app.brasskettle.core.testrecord.JudgedTest;
+import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.testrecord.RecordedTest;
 import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Judgement;
@@ -35,6 +36,30 @@ class JobReadingTest {
 
     private static List<String> codes(JobReading reading) {
         return reading.evidence().stream().map(JobReading.Piece::code).toList();
+    }
+
+    /** One simulated reading among real ones is enough; one from an earlier winding, or superseded, is none. */
+    @Test
+    void aMotorThatASimulatedReadingSpeaksForIsNotReadyForService() {
+        Story story = Story.sound();
+        assertThat(story.read().departure().mayBeReady()).isTrue();
+        story.record(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty(), Origin.SIMULATED);
+        assertThat(story.read().departure().heldBy())
+                .singleElement()
+                .asString()
+                .contains("Winding resistance")
+                .doesNotContain("Insulation to frame");
+        story.demonstration = true;
+        assertThat(story.read().departure().mayBeReady())
+                .as("nor where simulated instruments are on")
+                .isFalse();
+        story.test(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty());
+        assertThat(story.read().departure().mayBeReady()).isTrue();
+        story.record(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty(), Origin.SIMULATED);
+        story.work(Work.REWOUND);
+        assertThat(story.read().departure().mayBeReady())
+                .as("it spoke for the old winding")
+                .isTrue();
     }
 
     @Test

@@ -184,7 +184,7 @@ class DemoShop implements ApplicationRunner {
                     new PhotoBook.Attached(text(deed.with(), "step"), "", text(deed.with(), "caption")),
                     hand);
         } else if (deed.what().equals("left")) {
-            floor.leave(tag, Optional.of(text(deed.with(), "how")), hand);
+            floor.leave(tag, text(deed.with(), "how"), false, hand);
         } else if (deed.what().equals("held")) {
             floor.hold(
                     tag,

@@ -1,6 +1,7 @@
 package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.jobs.Course;
+import app.brasskettle.core.jobs.Departure;
 import app.brasskettle.core.jobs.Station;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -99,17 +100,44 @@ public class FloorBook {
         return book.summarise(tag);
     }
 
-    /** Lets a job leave the shop, or takes it back with nothing given. */
+    /**
+     * Lets a job leave the shop.
+     *
+     * @param how where it goes and why
+     * @param readyForService true for a motor that is called proved; one that a simulated reading speaks for is refused
+     * @throws RefusedException when it has left already, or may not be called ready
+     */
     @Transactional
-    public JobView leave(String tag, Optional<String> how, JobBook.Hand hand) {
+    public JobView leave(String tag, String how, boolean readyForService, JobBook.Hand hand) {
         JobRow row = book.lock(tag);
-        how.ifPresent(h -> line("how", h));
-        if (how.isPresent() == row.left().isPresent()) {
-            throw RefusedException.stale(how.isPresent() ? tag + " has left already" : tag + " is in the shop");
+        line("how", how);
+        if (row.left().isPresent()) {
+            throw RefusedException.stale(tag + " has left already");
         }
-        EventKind kind = how.isPresent() ? EventKind.LEFT : EventKind.CAME_BACK;
-        store.left(row.id(), how.map(h -> new FloorRow.Left(hand.at(), h.strip())));
-        Map<String, Object> detail = Map.of("how", how.map(String::strip).orElse(""));
+        if (readyForService) {
+            Departure departure = Departure.of(book.load(row).judged());
+            if (!departure.mayBeReady()) {
+                throw RefusedException.gated(String.join(". ", departure.heldBy()));
+            }
+        }
+        String said = (readyForService ? "Ready for service: " : "") + how.strip();
+        return moved(tag, row, EventKind.LEFT, Optional.of(new FloorRow.Left(hand.at(), said)), said, hand);
+    }
+
+    /** Takes back a job that had left the shop. */
+    @Transactional
+    public JobView comeBack(String tag, JobBook.Hand hand) {
+        JobRow row = book.lock(tag);
+        if (row.left().isEmpty()) {
+            throw RefusedException.stale(tag + " is in the shop");
+        }
+        return moved(tag, row, EventKind.CAME_BACK, Optional.empty(), "", hand);
+    }
+
+    private JobView moved(
+            String tag, JobRow row, EventKind kind, Optional<FloorRow.Left> left, String how, JobBook.Hand hand) {
+        store.left(row.id(), left);
+        Map<String, Object> detail = Map.of("how", how);
         store.addEvent(row.id(), kind, detail, hand.name(), hand.at());
         journal.write(row.id(), hand.name(), hand.at(), kind.word(), row.left().orElse(null), detail);
         return book.summarise(tag);

@@ -31,7 +31,7 @@ class FloorController {
     record HoldBody(String what, String reason) {}
 
     /** How the job leaves. */
-    record LeaveBody(String how) {}
+    record LeaveBody(String how, Boolean readyForService) {}
 
     private final FloorBook floor;
 
@@ -97,13 +97,14 @@ class FloorController {
     @PostMapping("/{tag}/leave")
     JobView leave(@PathVariable String tag, @RequestBody LeaveBody body, Authentication who) {
         People.of(who, Role.LEAD, Role.OFFICE, Role.ADMIN);
-        return floor.leave(tag, Optional.of(body.how() == null ? "" : body.how()), hand(who));
+        return floor.leave(
+                tag, body.how() == null ? "" : body.how(), Boolean.TRUE.equals(body.readyForService()), hand(who));
     }
 
     @PostMapping("/{tag}/come-back")
     JobView comeBack(@PathVariable String tag, Authentication who) {
         People.of(who, Role.LEAD, Role.OFFICE, Role.ADMIN);
-        return floor.leave(tag, Optional.empty(), hand(who));
+        return floor.comeBack(tag, hand(who));
     }
 
     private static JobBook.Hand hand(Authentication who) {

@@ -14,6 +14,7 @@ import app.brasskettle.core.insulation.TestVoltage;
 import app.brasskettle.core.jobs.Advice;
 import app.brasskettle.core.jobs.ApartReading;
 import app.brasskettle.core.jobs.ArrivalReading;
+import app.brasskettle.core.jobs.Departure;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.nameplate.PlateReading;
 import app.brasskettle.core.resistance.ResistanceResult;
@@ -47,6 +48,7 @@ public record JobView(
         List<LedgerEntry> ledger,
         Map<String, Sheet> sheets,
         OpeningGate opening,
+        Departure departure,
         ApartReading apart,
         Optional<ArrivalReading> arrival,
         Optional<PlateReading> plate,

@@ -67,6 +67,7 @@ final class JobViews {
                 new Ledger(job, reading).entries(),
                 sheets,
                 reading.opening(),
+                reading.departure(),
                 reading.apart(),
                 reading.arrival(),
                 reading.plate(),

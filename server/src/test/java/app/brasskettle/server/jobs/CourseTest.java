@@ -93,6 +93,29 @@ class CourseTest {
                 .with(403);
     }
 
+    /** A motor that a simulated reading speaks for is nobody's to call proved; as it is, it may always go. */
+    @Test
+    void aMotorProvedWithSimulatedReadingsDoesNotLeaveAsReady() {
+        Map<String, Object> ready = Map.of("how", "carrier, Tuesday", "readyForService", true);
+        JsonNode tested = Plates.insulated(visitor, tag, "");
+        assertThat(tested.at("/departure/heldBy/0").asString()).contains("Insulation to frame");
+        assertThat(visitor.post("/api/jobs/" + tag + "/leave", ready)
+                        .with(409)
+                        .json()
+                        .get("detail")
+                        .asString())
+                .contains("Simulated readings prove no motor");
+        assertThat(post("leave", Map.of("how", "carrier, Tuesday"))
+                        .at("/identity/left/how")
+                        .asString())
+                .isEqualTo("carrier, Tuesday");
+        post("come-back", Map.of());
+
+        tag = Plates.ready(visitor);
+        assertThat(post("leave", ready).at("/identity/left/how").asString())
+                .isEqualTo("Ready for service: carrier, Tuesday");
+    }
+
     @Test
     void nothingHappensWithoutAReason() {
         for (Map.Entry<String, Map<String, Object>> call : Map.<String, Map<String, Object>>of(
