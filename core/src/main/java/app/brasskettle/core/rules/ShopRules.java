@@ -15,6 +15,7 @@ import app.brasskettle.core.resistance.ResistanceWorksheet;
 import app.brasskettle.core.shaftvoltage.ShaftVoltageResult;
 import app.brasskettle.core.shaftvoltage.ShaftVoltageTest;
 import app.brasskettle.core.shaftvoltage.ShaftVoltageWorksheet;
+import app.brasskettle.core.surge.EarlierTraces;
 import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.surge.SurgeLimits;
 import app.brasskettle.core.surge.SurgeOutcome;
@@ -159,6 +160,11 @@ public record ShopRules(Map<Question, School> schools, List<LimitChange> changes
     public SurgeOutcome surge(SurgeSet set) {
         SurgeOutcome outcome = set.compare(surgeLimits());
         return outcome.judgedAs(said(outcome.judgement(), ShopLimit.Sheet.SURGE));
+    }
+
+    /** What traces that show unlike coils say beside those of an earlier visit, with the limits in force. */
+    public SurgeOutcome settled(SurgeSet now, SurgeOutcome alone, EarlierTraces earlier) {
+        return earlier.settle(now, alone, surgeLimits());
     }
 
     private SurgeLimits surgeLimits() {

@@ -5,6 +5,7 @@ import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Samples;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -59,7 +60,7 @@ public record SurgeSet(
     }
 
     /**
-     * Each lead's trace against its trace in {@code earlier}, both scaled to their peaks as pulse against pulse is; empty where
+     * Each lead's trace against its trace in {@code earlier}, triggers aligned and both scaled to their peaks as pulse against pulse is; empty where
      * the two were not digitised alike, or one had its rotor in and the other out.
      */
     public Map<SurgeRise.Lead, SurgeResult> against(SurgeSet earlier, SurgeLimits limits) {
@@ -69,14 +70,15 @@ public record SurgeSet(
         Map<SurgeRise.Lead, SurgeResult> results = new EnumMap<>(SurgeRise.Lead.class);
         if (alike) {
             for (SurgeRise.Lead lead : SurgeRise.Lead.values()) {
+                List<Samples> comparable = SurgeTraces.comparable(List.of(earlier.of(lead), of(lead)), sampleIntervalS);
                 results.put(
                         lead,
                         SurgeWorksheet.create(limits)
                                 .work()
                                 .apply(new SurgePair(
                                         sampleIntervalS,
-                                        earlier.of(lead),
-                                        of(lead),
+                                        comparable.get(0),
+                                        comparable.get(1),
                                         SurgeKind.PULSE_TO_PULSE,
                                         rotorFitted)));
             }

@@ -1,5 +1,6 @@
 package app.brasskettle.core.testrecord;
 
+import app.brasskettle.core.surge.EarlierTraces;
 import java.util.Optional;
 
 /**
@@ -16,6 +17,7 @@ import java.util.Optional;
  * @param origin how it came into the record
  * @param originNote reason or file behind the origin; empty for a test taken here
  * @param supersededBecause why a later test stands in its place, where one does
+ * @param earlierTraces traces of an earlier visit that were laid beside these, for a surge test that needs them
  */
 public record RecordedTest(
         TestKind kind,
@@ -28,7 +30,36 @@ public record RecordedTest(
         Optional<InstrumentUsed> instrument,
         Origin origin,
         String originNote,
-        Optional<String> supersededBecause) {
+        Optional<String> supersededBecause,
+        Optional<EarlierTraces> earlierTraces) {
+
+    /** A test that needs no earlier traces beside it. */
+    public RecordedTest(
+            TestKind kind,
+            int speed,
+            Record input,
+            Optional<String> contradiction,
+            double at,
+            String by,
+            Optional<Double> appliedV,
+            Optional<InstrumentUsed> instrument,
+            Origin origin,
+            String originNote,
+            Optional<String> supersededBecause) {
+        this(
+                kind,
+                speed,
+                input,
+                contradiction,
+                at,
+                by,
+                appliedV,
+                instrument,
+                origin,
+                originNote,
+                supersededBecause,
+                Optional.empty());
+    }
 
     /** A test taken here at {@code at} without an instrument of the list, at the voltage given. */
     public static RecordedTest taken(TestKind kind, Record input, double at, Optional<Double> appliedV) {

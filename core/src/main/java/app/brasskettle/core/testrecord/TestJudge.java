@@ -58,7 +58,7 @@ public final class TestJudge {
     }
 
     private JudgedTest judge(RecordedTest test) {
-        Judging judging = positions(test, Judging.of(test.kind(), test.input(), rules));
+        Judging judging = positions(test, settled(test, Judging.of(test.kind(), test.input(), rules)));
         List<Caveat> caveats = new ArrayList<>();
         inDoubt(test, judging, caveats);
         stale(test, judging).ifPresent(caveats::add);
@@ -308,6 +308,19 @@ public final class TestJudge {
     }
 
     /** With the rotor in, sets taken before at other positions of the shaft speak too. */
+    /** Coils unlike by construction are held against the same winding's earlier traces; a new winding has none. */
+    private Judging settled(RecordedTest test, Judging judging) {
+        boolean sameWinding = WindingState.at(timeline.works(), test.at()).since() == Double.NEGATIVE_INFINITY;
+        if (test.earlierTraces().isEmpty()
+                || !sameWinding
+                || !(judging.result() instanceof SurgeOutcome alone)
+                || !(test.input() instanceof SurgeSet now)) {
+            return judging;
+        }
+        SurgeOutcome settled = rules.settled(now, alone, test.earlierTraces().get());
+        return new Judging(settled, settled.judgement(), judging.other());
+    }
+
     private Judging positions(RecordedTest test, Judging judging) {
         if (!(test.input() instanceof SurgeSet newest) || !newest.rotorFitted()) {
             return judging;

@@ -3,6 +3,7 @@ package app.brasskettle.core.insulation;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.core.Refusals;
+import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.List;
@@ -39,6 +40,51 @@ class CircuitsWorksheetTest {
         CircuitsResult r = of(at40(60, a, b, c));
         assertThat(r.verdict()).isEqualTo(verdict);
         assertThat(r.judgement().headline()).startsWith("Worst is " + worst);
+    }
+
+    @Test
+    void oneCircuitFarUnderItsSistersIsNamedWithItsShare() {
+        CircuitsResult odd = of(at40(60, 89, 870, 900));
+        assertThat(odd.judgement().because()).startsWith("Circuit c1 reads 0.099 of the best one");
+        assertThat(odd.judgement().next()).contains("Part that circuit");
+        CircuitsResult alike = of(at40(60, 870, 900, 850));
+        assertThat(alike.judgement().because()).doesNotContain("of the best one");
+        assertThat(alike.judgement().next()).doesNotContain("Part that circuit");
+        assertThat(of(at40(60, 850, 870, 900)).highestOverLowest()).isEqualTo(900 / 850.0);
+        assertThat(of(at40(60, 4.8, 4.9, 900)).judgement().headline())
+                .as("of two that stop, the lower")
+                .startsWith("Worst is c1");
+        assertThat(of(at40(60, 4.9, 4.8, 900)).judgement().headline()).startsWith("Worst is c2");
+    }
+
+    /** Nobody may waive copper on the frame or on another circuit, whichever circuit it is. */
+    @ParameterizedTest
+    @CsvSource({"0.05, 900, 40, true", "900, 0.05, 40, true", "900, 0.051, 40, false", "900, 0.065, 20, true"})
+    void aDeadCircuitIsADeadGround(double a, double b, double celsius, boolean dead) {
+        CircuitsTest at40 = at40(60, a, b);
+        CircuitsTest test = new CircuitsTest(
+                400,
+                WindingKind.RANDOM_WOUND,
+                InsulationSystem.THERMOSETTING,
+                false,
+                InsulationClass.F,
+                celsius,
+                at40.circuits());
+        assertThat(of(test).deadGround()).isEqualTo(dead);
+    }
+
+    /** A tester proves itself: over its range with the leads apart, at most 50 kΩ with them together. */
+    @ParameterizedTest
+    @CsvSource({
+        "true, 0, HOLDS, Tester proved",
+        "true, 0.05, HOLDS, Tester proved",
+        "true, 0.051, STOP, does not see its own leads",
+        "false, 0, STOP, Tester leaks"
+    })
+    void aTesterThatDoesNotProveItselfStops(boolean apart, double together, Verdict verdict, String said) {
+        Judgement judged = new TesterProof(2000, apart, together).judge();
+        assertThat(judged.verdict()).isEqualTo(verdict);
+        assertThat(judged.headline()).contains(said);
     }
 
     /** Each circuit is judged as the whole winding would be: no other rule. */

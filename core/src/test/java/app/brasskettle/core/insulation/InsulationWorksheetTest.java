@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.brasskettle.core.Refusals;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Step;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -191,6 +192,98 @@ class InsulationWorksheetTest {
         assertThat(r.polarizationIndex()).isEmpty();
         assertThat(r.verdict()).isEqualTo(Verdict.HOLDS);
         assertThat(r.judgement().because()).contains("absorption not judged");
+    }
+
+    /** A dead or near ground is 0.05 MΩ or less, as read or at 40 °C, whichever is lower; nobody may waive it. */
+    @ParameterizedTest
+    @CsvSource({
+        "0, 40, true",
+        "0.05, 40, true",
+        "0.0501, 40, false",
+        "0.05, 60, true",
+        "0.065, 20, true",
+        "0.067, 20, false",
+        "5, 40, false"
+    })
+    void aDeadGroundByTheLowerOfBothFigures(double megohm, double celsius, boolean dead) {
+        Case c = new Case().read(60, megohm);
+        c.winding = celsius;
+        assertThat(c.result().deadGround()).isEqualTo(dead);
+        assertThat(c.result().judgement().next().contains("Copper is on the frame"))
+                .isEqualTo(dead);
+    }
+
+    @Test
+    void anOverRangeReadingIsNoDeadGround() {
+        assertThat(new Case().over(60, 0.04).result().deadGround()).isFalse();
+    }
+
+    /** What a Stop asks for depends on the curve: under 1.5 it is flat. */
+    @ParameterizedTest
+    @CsvSource({"1.0, 1.49, flat", "1.0, 1.5, look for the ground"})
+    void afterAStopTheCurveSaysWhatToTry(double minute, double tenMinutes, String next) {
+        assertThat(new Case()
+                        .read(60, minute)
+                        .read(600, tenMinutes)
+                        .result()
+                        .judgement()
+                        .next())
+                .contains(next);
+    }
+
+    /** The correction is known from 10 to 85 °C: outside, figures on two sides of the limit prove nothing either way. */
+    @ParameterizedTest
+    @CsvSource({
+        "5, 8, UNPROVEN",
+        "5, 100, HOLDS",
+        "5, 1, STOP",
+        "9.9, 7, UNPROVEN",
+        "10, 7, STOP",
+        "90, 3, UNPROVEN",
+        "85, 3, HOLDS"
+    })
+    void outsideTheCorrectionsRangeTwoFiguresMustAgree(double celsius, double megohm, Verdict verdict) {
+        Case c = new Case().read(60, megohm);
+        c.winding = celsius;
+        assertThat(c.result().verdict()).isEqualTo(verdict);
+    }
+
+    @Test
+    void theReasonTellsWhatBecameOfTheIndex() {
+        assertThat(new Case().read(60, 20).read(600, 50).result().judgement().because())
+                .contains("polarization index 2.5");
+        assertThat(new Case()
+                        .read(60, 2000)
+                        .read(600, 5000)
+                        .result()
+                        .judgement()
+                        .because())
+                .contains("not judged at this level");
+        assertThat(new Case().read(60, 20).result().judgement().because()).doesNotContain("index");
+        assertThat(new Case().over(60, 2000).result().judgement().headline()).startsWith("at least 2");
+        assertThat(new Case().read(60, 2000).result().judgement().headline()).doesNotContain("at least");
+    }
+
+    /** Every figure on the page has its step, with the formula of the slope that was used. */
+    @Test
+    void eachFigureHasItsStep() {
+        Case c = new Case().read(30, 10).read(60, 20).read(600, 50);
+        c.air = Optional.of(20.0);
+        c.humidity = Optional.of(50.0);
+        assertThat(c.result().steps())
+                .extracting(Step::name)
+                .containsExactly(
+                        "correction to 40 °C",
+                        "resistance at 40 °C",
+                        "absorption ratio",
+                        "polarization index",
+                        "dew point");
+        assertThat(c.result().steps().get(0).formula()).contains("1245");
+        c.winding = 41;
+        assertThat(c.result().steps().get(0).formula()).contains("4230");
+        assertThat(c.result().steps().get(0).source()).doesNotContain("outside");
+        c.system = InsulationSystem.THERMOPLASTIC;
+        assertThat(c.result().steps().get(0).formula()).startsWith("0.5^");
     }
 
     @Test

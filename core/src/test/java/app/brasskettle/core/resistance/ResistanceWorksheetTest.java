@@ -142,4 +142,77 @@ class ResistanceWorksheetTest {
                 .as("a missing pair is named beside a bad one")
                 .containsExactlyInAnyOrder("terminalOhms.ab", "terminalOhms.ca");
     }
+
+    /** Two open pairs of a wye share the open phase. */
+    @ParameterizedTest
+    @CsvSource({"AB, CA, A, a", "AB, BC, B, b", "BC, CA, C, c"})
+    void twoOpenPairsOfAWyeNameThePhaseTheyShare(Pair one, Pair two, String named, String phase) {
+        Optional<Double> ab = one == Pair.AB ? Optional.empty() : Optional.of(1.0);
+        Optional<Double> bc = one == Pair.BC || two == Pair.BC ? Optional.empty() : Optional.of(1.0);
+        Optional<Double> ca = two == Pair.CA ? Optional.empty() : Optional.of(1.0);
+        ResistanceResult r = open(Connection.WYE, new TerminalOhms(ab, bc, ca), one, two);
+        assertThat(r.openPhase()).contains(phase);
+        assertThat(r.judgement().headline())
+                .startsWith("Phase " + named + " is open")
+                .contains("read open");
+        assertThat(r.openCircuit()).contains(r.judgement().headline());
+        ResistanceResult delta = open(Connection.DELTA, new TerminalOhms(ab, bc, ca), one, two);
+        assertThat(delta.openPhase()).isEmpty();
+        assertThat(delta.judgement().headline()).endsWith("read open");
+    }
+
+    @Test
+    void oneOpenPairCannotBeInWye() {
+        TerminalOhms ohms = new TerminalOhms(Optional.empty(), Optional.of(1.0), Optional.of(1.0));
+        assertThat(open(Connection.WYE, ohms, Pair.AB).judgement().because()).contains("cannot be");
+        ResistanceResult delta = open(Connection.DELTA, ohms, Pair.AB);
+        assertThat(delta.judgement().because()).contains("No current path");
+        assertThat(delta.judgement().headline()).endsWith("reads open");
+        assertThat(delta.verdict()).isEqualTo(Verdict.STOP);
+    }
+
+    /** Phases of 1.2, 1 and 1 Ω, then 0.8: the odd one, its figure and how far it lies off the mean. */
+    @ParameterizedTest
+    @CsvSource({"1.2, 1, 1, phase A at 1.2 Ω, 13 % high", "1, 1, 0.8, phase C at 0.8 Ω, 14 % low"})
+    void theOddPhaseIsNamedWithItsFigure(double a, double b, double c, String phase, String off) {
+        ResistanceResult r = of(Connection.WYE, WindingKind.RANDOM_WOUND, a + b, b + c, c + a);
+        assertThat(r.judgement().because()).contains(phase).contains(off);
+        assertThat(r.judgement().next()).contains("poor joint or wrong turns");
+        assertThat(of(Connection.UNKNOWN, WindingKind.RANDOM_WOUND, a + b, b + c, c + a)
+                        .judgement()
+                        .next())
+                .contains("how it is connected");
+    }
+
+    @Test
+    void eachWordSaysWhatToDoNext() {
+        assertThat(of(Connection.WYE, WindingKind.RANDOM_WOUND, 1, 1, 1)
+                        .judgement()
+                        .next())
+                .contains("insulation to frame");
+        assertThat(of(Connection.WYE, WindingKind.RANDOM_WOUND, 1, 1.05, 1)
+                        .judgement()
+                        .next())
+                .contains("measure again");
+        assertThat(of(Connection.WYE, WindingKind.RANDOM_WOUND, 1, 1, 9)
+                        .judgement()
+                        .because())
+                .contains("no closed winding gives these");
+    }
+
+    /** Copper at 45 °C is (234.5 + 25)/(234.5 + 45) of itself at 25, aluminium (225 + 25)/(225 + 45) (IEC 60034-1, 8.6.2.3.3). */
+    @ParameterizedTest
+    @CsvSource({"COPPER, 234.5", "ALUMINIUM, 225"})
+    void theMeanIsTakenTo25Degrees(Conductor conductor, double constant) {
+        ResistanceResult r = ResistanceWorksheet.create(ResistanceLimits.standard())
+                .work()
+                .apply(new ResistanceTest(
+                        Connection.WYE,
+                        WindingKind.RANDOM_WOUND,
+                        conductor,
+                        45,
+                        TerminalOhms.of(2, 2, 2),
+                        Optional.empty()));
+        assertThat(r.meanOhmAt25C().orElseThrow()).isCloseTo(2 * (constant + 25) / (constant + 45), within(1e-9));
+    }
 }

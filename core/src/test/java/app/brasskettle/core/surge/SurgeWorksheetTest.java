@@ -156,6 +156,53 @@ class SurgeWorksheetTest {
         assertThat(outcome.judgement().headline()).contains("Phase C");
     }
 
+    private static SurgeSet concentric(Samples odd) {
+        Samples usual = ring(9000, 1000, 3000);
+        return new SurgeSet(INTERVAL, usual, usual, odd, Connection.WYE, false, Optional.empty());
+    }
+
+    /** One phase of a concentric winding rings 10 % slower: nothing by itself, and whole where it always did. */
+    @Test
+    void coilsUnlikeByConstructionAreSettledByAnEarlierVisitsTraces() {
+        SurgeLimits limits = SurgeLimits.standard();
+        SurgeSet now = concentric(ring(8100, 1000, 2700));
+        SurgeOutcome alone = now.compare(limits);
+        assertThat(alone.finding()).isEqualTo(SurgeOutcome.Finding.UNLIKE_COILS);
+        assertThat(alone.judgement().verdict()).isEqualTo(Verdict.UNPROVEN);
+
+        SurgeOutcome same = new EarlierTraces("TQ-0101", concentric(ring(8110, 940, 2700))).settle(now, alone, limits);
+        assertThat(same.judgement().verdict()).isEqualTo(Verdict.HOLDS);
+        assertThat(same.finding()).isEqualTo(SurgeOutcome.Finding.ALIKE);
+        assertThat(same.judgement().headline()).contains("TQ-0101", "limit 5.0 %");
+
+        SurgeOutcome changed =
+                new EarlierTraces("TQ-0101", concentric(ring(8900, 1000, 2970))).settle(now, alone, limits);
+        assertThat(changed.judgement().verdict()).isEqualTo(Verdict.STOP);
+        assertThat(changed.turnShort()).isTrue();
+        assertThat(changed.judgement().headline()).contains("lead C");
+    }
+
+    /** Traces digitised otherwise settle nothing, and what is no question of unlike coils is not answered by them. */
+    @Test
+    void earlierTracesAnswerNoOtherQuestion() {
+        SurgeLimits limits = SurgeLimits.standard();
+        SurgeSet now = concentric(ring(8100, 1000, 2700));
+        Samples usual = ring(9000, 1000, 3000);
+        SurgeSet otherClock = new SurgeSet(
+                2 * INTERVAL, usual, usual, ring(8100, 1000, 2700), Connection.WYE, false, Optional.empty());
+        assertThat(new EarlierTraces("TQ-0101", otherClock).settle(now, now.compare(limits), limits))
+                .satisfies(o -> {
+                    assertThat(o.judgement().verdict()).isEqualTo(Verdict.UNPROVEN);
+                    assertThat(o.judgement().because()).contains("digitised otherwise");
+                });
+        SurgeSet shorted = concentric(ring(10_200, 1000, 3300));
+        SurgeOutcome stop = shorted.compare(limits);
+        assertThat(stop.judgement().verdict()).isEqualTo(Verdict.STOP);
+        assertThat(new EarlierTraces("TQ-0101", shorted).settle(shorted, stop, limits))
+                .as("a short that was there before is a short")
+                .isEqualTo(stop);
+    }
+
     private static SurgeOutcome set(Samples a, Samples b, Samples c, Connection connection) {
         return new SurgeSet(INTERVAL, a, b, c, connection, false, Optional.empty()).compare(SurgeLimits.standard());
     }

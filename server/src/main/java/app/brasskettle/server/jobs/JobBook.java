@@ -6,6 +6,7 @@ import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateDetails;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.rules.ShopRules;
+import app.brasskettle.core.surge.EarlierTraces;
 import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.worksheet.InvalidInputException;
@@ -303,7 +304,10 @@ public class JobBook {
         Optional<RunRow> run = TestEntry.run(job, test);
         TestEntry entry = new TestEntry(job, test, run, instrument(test), settings.current());
         entry.check(JobClock.seconds(hand.at()));
-        long id = testStore.addTest(row.id(), entry.row(hand));
+        Optional<EarlierTraces> earlier = entry.wantsEarlierTraces()
+                ? new Visits(store, this::recorded).traces(row, test.speed())
+                : Optional.empty();
+        long id = testStore.addTest(row.id(), entry.row(hand, earlier));
         run.ifPresent(r -> runs.use(r.id(), id));
         double seconds = entry.voltageSeconds();
         if (seconds > 0) {

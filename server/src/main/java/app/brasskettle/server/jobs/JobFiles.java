@@ -191,7 +191,8 @@ public class JobFiles {
                                     .map(name -> new JobRow.Instrument(name, instrumentKind(t), t.calibrationDue())),
                             because,
                             t.by(),
-                            t.at()));
+                            t.at(),
+                            Optional.empty()));
         }
         for (JobFile.Event e : file.events()) {
             store.addEvent(id, Word.parse(EventKind.class, e.kind()).orElseThrow(), e.detail(), true, e.by(), e.at());

@@ -93,7 +93,8 @@ record JobRow(
             String by,
             OffsetDateTime at,
             Optional<Long> supersededBy,
-            Optional<String> supersededBecause) {
+            Optional<String> supersededBecause,
+            Optional<Map<String, Object>> earlierTraces) {
 
         /** Key under which the test stands on its job. */
         String key() {

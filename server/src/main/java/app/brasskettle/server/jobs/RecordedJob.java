@@ -15,6 +15,7 @@ import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.passport.MotorMark;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.rules.ShopRules;
+import app.brasskettle.core.surge.EarlierTraces;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.Refit;
 import app.brasskettle.core.teardown.TeardownLog;
@@ -29,6 +30,7 @@ import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.work.WorkDone;
+import app.brasskettle.core.worksheet.RecordReader;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.runs.RunRow;
 import app.brasskettle.server.settings.ShopSettings;
@@ -211,7 +213,8 @@ final class RecordedJob {
                 t.instrument().map(i -> i.used(t.at())),
                 t.origin(),
                 t.originNote(),
-                t.supersededBecause());
+                t.supersededBecause(),
+                t.earlierTraces().map(e -> RecordReader.read(EarlierTraces.class, e)));
     }
 
     /** Work of every kind, and each return into the shop. */

@@ -73,10 +73,7 @@ public class TestBook {
     private Stream<RecordedJob> before(String tag) {
         JobRow row = store.byTag(tag)
                 .orElseThrow(() -> RefusedException.unknown("There is no job " + tag + " in this shop"));
-        return store.byMark(row.mark()).stream()
-                .filter(other -> !other.equals(tag))
-                .map(book::recorded)
-                .filter(job -> job.row.receivedAt().isBefore(row.receivedAt()));
+        return new Visits(store, book::recorded).before(row);
     }
 
     /** The test that stands at {@code step}, with its effective judgement. */

@@ -4,6 +4,8 @@ import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.HighVoltageGate;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.surge.EarlierTraces;
+import app.brasskettle.core.surge.SurgeOutcome;
 import app.brasskettle.core.testrecord.Judging;
 import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.worksheet.Phrase;
@@ -167,7 +169,12 @@ final class TestEntry {
         return run.filter(r -> r.seconds() > 0).isPresent() ? 0 : test.kind().voltageSeconds(test.input());
     }
 
-    TestStore.NewTest row(JobBook.Hand hand) {
+    /** Tells whether its traces show coils unlike by construction, which only earlier traces settle. */
+    boolean wantsEarlierTraces() {
+        return judging.result() instanceof SurgeOutcome o && o.finding() == SurgeOutcome.Finding.UNLIKE_COILS;
+    }
+
+    TestStore.NewTest row(JobBook.Hand hand, Optional<EarlierTraces> earlier) {
         return new TestStore.NewTest(
                 test.kind(),
                 test.speed(),
@@ -180,6 +187,7 @@ final class TestEntry {
                 instrument,
                 standing().isPresent() ? test.because() : "first test",
                 hand.name(),
-                hand.at());
+                hand.at(),
+                earlier);
     }
 }

@@ -1,5 +1,6 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.surge.EarlierTraces;
 import app.brasskettle.core.testrecord.InstrumentKind;
 import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.testrecord.TestKind;
@@ -47,7 +48,8 @@ class TestStore {
                             row.getString("taken_by"),
                             row.getObject("taken_at", OffsetDateTime.class),
                             superseder == 0 ? Optional.empty() : Optional.of(superseder),
-                            Optional.ofNullable(row.getString("superseded_because")));
+                            Optional.ofNullable(row.getString("superseded_because")),
+                            Optional.ofNullable(row.getString("earlier_traces")).map(json::stored));
                 })
                 .list();
     }
@@ -79,9 +81,9 @@ class TestStore {
                 .update();
         db.sql("""
                 insert into bench_test (id, job_id, kind, speed, typed, input, result, origin, origin_note, applied_v, instrument,
-                  instrument_kind, calibration_due, taken_by, taken_at)
+                  instrument_kind, calibration_due, taken_by, taken_at, earlier_traces)
                 values (:id, :job, :kind, :speed, :typed::jsonb, :input::jsonb, :result::jsonb, :origin, :note, :volts,
-                  :instrument, :instrumentKind, :due, :by, :at)""")
+                  :instrument, :instrumentKind, :due, :by, :at, :earlier::jsonb)""")
                 .param("id", id)
                 .param("job", jobId)
                 .param("kind", test.kind().word())
@@ -109,6 +111,7 @@ class TestStore {
                 .param("volts", test.appliedV().orElse(null), Types.DOUBLE)
                 .param("by", test.by())
                 .param("at", test.at())
+                .param("earlier", test.earlierTraces().map(json::text).orElse(null), Types.VARCHAR)
                 .update();
         return id;
     }
@@ -126,5 +129,6 @@ class TestStore {
             Optional<JobRow.Instrument> instrument,
             String because,
             String by,
-            OffsetDateTime at) {}
+            OffsetDateTime at,
+            Optional<EarlierTraces> earlierTraces) {}
 }

@@ -6,7 +6,9 @@ import app.brasskettle.server.testing.Plates;
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Visitor;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -53,6 +55,61 @@ class EarlierStaysTest {
         assertThat(past.at("/0/changed/1/inside").asBoolean()).isFalse();
         assertThat(visitor.get("/api/jobs/" + first + "/past-surges").json().size())
                 .isZero();
+    }
+
+    private static List<Double> ring(double hertz) {
+        return IntStream.range(0, 800)
+                .mapToObj(
+                        i -> Math.rint(1e6 * Math.exp(-hertz * 3e-7 * i) * Math.cos(2e-6 * Math.PI * hertz * i)) / 1e3)
+                .toList();
+    }
+
+    /** Typed traces of a winding whose phase C rings slower than the others; its judgement. */
+    private JsonNode surged(String tag, double odd) {
+        Map<String, Object> traces = Map.of(
+                "sampleIntervalS",
+                1e-6,
+                "traceA",
+                ring(9000),
+                "traceB",
+                ring(9000),
+                "traceC",
+                ring(odd),
+                "rotorFitted",
+                false);
+        return visitor.post(
+                        "/api/jobs/" + tag + "/tests/surge-comparison",
+                        Map.of("typed", traces, "appliedVoltageV", "1800 V"))
+                .with(200)
+                .json()
+                .at("/bench/surge/standing/judgement");
+    }
+
+    private String visit(String serial) {
+        String tag = Plates.forHighVoltage(visitor);
+        Map<String, Object> plate = new HashMap<>(Plates.typed());
+        plate.put("serial", serial);
+        visitor.put("/api/jobs/" + tag + "/sheets/plate", Map.of("version", 1, "typed", plate))
+                .with(200);
+        return tag;
+    }
+
+    /** Coils unlike by construction are nothing to hold a motor for where the same winding rang so before it last ran. */
+    @Test
+    void unlikeCoilsAreSettledByTheTracesOfTheVisitBefore(Visitor office) {
+        String serial = "UC" + System.nanoTime();
+        String first = visit(serial);
+        assertThat(surged(first, 8100).get("verdict").asString()).isEqualTo("unproven");
+        office.stranger()
+                .as("office")
+                .post("/api/jobs/" + first + "/leave", Map.of("how", "collected"))
+                .with(200);
+        JsonNode same = surged(visit(serial), 8105);
+        assertThat(same.get("verdict").asString()).isEqualTo("holds");
+        assertThat(same.get("headline").asString()).contains("as it was at " + first);
+        assertThat(surged(visit(serial), 8700).get("verdict").asString())
+                .as("it has changed since")
+                .isEqualTo("stop");
     }
 
     @Test

@@ -1,0 +1,61 @@
+package app.brasskettle.server.jobs;
+
+import app.brasskettle.core.surge.EarlierTraces;
+import app.brasskettle.core.surge.SurgeOutcome;
+import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.testrecord.JudgedTest;
+import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.testrecord.TestKind;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+/** Earlier visits of the same motor. */
+final class Visits {
+
+    private final JobStore store;
+    private final Function<String, RecordedJob> recorded;
+
+    /**
+     * Reads visits.
+     *
+     * @param store where jobs are found by the motor's mark
+     * @param recorded loads a job by its tag
+     */
+    Visits(JobStore store, Function<String, RecordedJob> recorded) {
+        this.store = store;
+        this.recorded = recorded;
+    }
+
+    /** Lists the visits before the one of {@code row}, newest first. */
+    Stream<RecordedJob> before(JobRow row) {
+        return store.byMark(row.mark()).stream()
+                .filter(other -> !other.equals(row.tag()))
+                .map(recorded)
+                .filter(job -> job.row.receivedAt().isBefore(row.receivedAt()));
+    }
+
+    /**
+     * Finds the traces that speak for the winding as it ran since: of the newest visit that has any, the rotor out, not stopped, of
+     * the winding that left.
+     */
+    Optional<EarlierTraces> traces(JobRow row, int speed) {
+        return before(row)
+                .filter(job -> job.row.left().isPresent())
+                .flatMap(job -> job.judged().current(TestKind.SURGE_COMPARISON, speed).stream()
+                        .filter(Visits::spoke)
+                        .map(t -> new EarlierTraces(
+                                job.row.tag(), (SurgeSet) t.test().input())))
+                .findFirst();
+    }
+
+    private static boolean spoke(JudgedTest test) {
+        boolean whole = test.result(SurgeOutcome.class)
+                .filter(o ->
+                        o.finding() == SurgeOutcome.Finding.ALIKE || o.finding() == SurgeOutcome.Finding.UNLIKE_COILS)
+                .isPresent();
+        return whole
+                && test.test().origin() == Origin.HERE
+                && !((SurgeSet) test.test().input()).rotorFitted();
+    }
+}
