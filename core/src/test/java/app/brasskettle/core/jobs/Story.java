@@ -10,6 +10,7 @@ import app.brasskettle.core.energise.Waiver;
 import app.brasskettle.core.insulation.TesterProof;
 import app.brasskettle.core.nameplate.Plates;
 import app.brasskettle.core.rules.ShopRules;
+import app.brasskettle.core.teardown.TeardownLog;
 import app.brasskettle.core.testrecord.MotorTimeline;
 import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.testrecord.Overruling;
@@ -26,6 +27,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /** A motor's time in the shop told deed by deed, as a server would record it; each deed takes a minute. */
 final class Story {
@@ -62,6 +64,7 @@ final class Story {
     List<Arrival.Auxiliary> auxiliaries = List.of();
     Set<String> isolated = Set.of();
     Optional<Double> isolatedAt = Optional.empty();
+    TakenApart apart = TakenApart.not();
     boolean left;
     boolean demonstration;
     Map<String, Object> plateText = Map.of();
@@ -98,6 +101,13 @@ final class Story {
         Arrival sheet =
                 new Arrival(state, List.of(), auxiliaries, Optional.empty(), Optional.empty(), Optional.empty());
         arrival = Optional.of(new JobRecord.Received(sheet, now, false));
+        return this;
+    }
+
+    /** A file says that the shaft turns. */
+    Story shaftFromAFile() {
+        shaft(Arrival.ShaftState.FREE);
+        arrival = arrival.map(a -> new JobRecord.Received(a.sheet(), a.at(), true));
         return this;
     }
 
@@ -255,8 +265,35 @@ final class Story {
 
     /** A usual test of this kind that holds, as {@link SampleReadings} has it. */
     Story sample(TestKind kind) {
+        return sample(kind, Origin.HERE);
+    }
+
+    Story sample(TestKind kind, Origin origin) {
         tick();
-        add(recorded(kind, SampleReadings.of(kind), SampleReadings.volts(kind), Origin.HERE), null);
+        add(recorded(kind, SampleReadings.of(kind), SampleReadings.volts(kind), origin), null);
+        return this;
+    }
+
+    /** So many parts are logged as off. */
+    Story partsOff(int count) {
+        tick();
+        List<TeardownLog.LoggedPart> parts = IntStream.rangeClosed(1, count)
+                .mapToObj(i -> new TeardownLog.LoggedPart(
+                        i,
+                        "fan",
+                        TeardownLog.PartEnd.FRAME,
+                        TeardownLog.PartState.GOOD,
+                        false,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty()))
+                .toList();
+        TeardownLog log = new TeardownLog(
+                Optional.empty(), List.of(), parts, Optional.empty(), Optional.empty(), Optional.empty());
+        apart = new TakenApart(Optional.of(log), List.of(), Optional.empty(), Optional.empty(), Set.of());
         return this;
     }
 
@@ -282,6 +319,13 @@ final class Story {
         tick();
         add(recorded(TestKind.SURGE_COMPARISON, Surges.set(shorted), volts, Origin.HERE), null);
         voltages.add(new DischargeClock.Applied(now, 15, 1));
+        return this;
+    }
+
+    /** A surge of a concentric winding, coils unlike by construction, with the rotor out. */
+    Story surgeUnlike() {
+        tick();
+        add(recorded(TestKind.SURGE_COMPARISON, Surges.unlike(), Optional.of(5000.0), Origin.HERE), null);
         return this;
     }
 
@@ -420,7 +464,7 @@ final class Story {
                         List.of(),
                         Optional.empty(),
                         runUnderWay),
-                TakenApart.not(),
+                apart,
                 Optional.empty(),
                 List.copyOf(seen),
                 struck,

@@ -6,7 +6,9 @@ import app.brasskettle.core.instruments.SimulatedBench;
 import app.brasskettle.core.instruments.SimulatedMotor;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.worksheet.Samples;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** Surge traces of a sound motor and of one with shorted turns, made once. */
 final class Surges {
@@ -44,5 +46,17 @@ final class Surges {
                 set.connection(),
                 true,
                 Optional.of(degrees));
+    }
+
+    /** Coils unlike by construction: one phase of a wye rings a tenth slower and dies no faster. */
+    static SurgeSet unlike() {
+        return new SurgeSet(1e-6, ring(9000), ring(9000), ring(8100), Connection.WYE, false, Optional.empty());
+    }
+
+    private static Samples ring(double hertz) {
+        return Samples.of(IntStream.range(0, 1000)
+                .mapToDouble(i ->
+                        Math.rint(1e6 * Math.exp(-hertz * i * 3.3e-7) * Math.cos(2e-6 * Math.PI * hertz * i)) / 1e3)
+                .toArray());
     }
 }

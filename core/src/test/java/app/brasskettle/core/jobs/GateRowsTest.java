@@ -1,0 +1,229 @@
+package app.brasskettle.core.jobs;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.brasskettle.core.energise.EnergiseGate;
+import app.brasskettle.core.energise.EnergiseGate.State;
+import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.work.Work;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What answers a row of the gate and what only looks as if it did: order, origin and kind of each answer. */
+class GateRowsTest {
+
+    private static List<String> codes(Story story) {
+        return story.gate().holding().stream().map(EnergiseGate.Reason::code).toList();
+    }
+
+    private static String sentence(Story story, String code) {
+        return story.gate().holding().stream()
+                .filter(r -> r.code().equals(code))
+                .findFirst()
+                .orElseThrow()
+                .sentence();
+    }
+
+    private static Story broken() {
+        return Story.sound()
+                .test(TestKind.WITHSTAND_RECORD, Story.withstand("in-service", 1700, true), Optional.empty());
+    }
+
+    private static Story stands(Story story, double volts) {
+        return story.test(TestKind.WITHSTAND_RECORD, Story.withstand("reconditioned", volts, false), Optional.empty());
+    }
+
+    /** A repair after the breakdown, and after the repair the same test at its level: in any other order nothing is answered. */
+    @Test
+    void aBreakdownIsAnsweredInOneOrderOnly() {
+        assertThat(codes(stands(broken().work(Work.REPAIRED), 1700))).doesNotContain("breakdown");
+        assertThat(codes(stands(broken(), 1700).work(Work.REPAIRED)))
+                .as("tested, then repaired")
+                .contains("breakdown");
+        Story before = Story.sound().work(Work.REPAIRED);
+        before.test(TestKind.WITHSTAND_RECORD, Story.withstand("reconditioned", 1700, true), Optional.empty());
+        assertThat(codes(stands(before, 1700)))
+                .as("repaired before it broke down")
+                .contains("breakdown");
+        assertThat(codes(stands(broken().work(Work.MACHINED), 1700)))
+                .as("work that mends no winding")
+                .contains("breakdown");
+    }
+
+    @Test
+    void aBreakdownIsNotAnsweredByAReadingThatProvesNothing() {
+        for (Origin origin : List.of(Origin.SIMULATED, Origin.FILE, Origin.TAKEN_BEFORE)) {
+            Story story = broken().work(Work.REPAIRED);
+            story.record(
+                    TestKind.WITHSTAND_RECORD, Story.withstand("reconditioned", 1700, false), Optional.empty(), origin);
+            assertThat(codes(story)).as(origin.name()).contains("breakdown");
+        }
+        Story again = broken().work(Work.REPAIRED);
+        again.test(TestKind.WITHSTAND_RECORD, Story.withstand("reconditioned", 1800, true), Optional.empty());
+        assertThat(codes(again)).as("it broke down again, higher").contains("breakdown");
+        Story both = stands(broken().work(Work.REPAIRED), 1700);
+        both.test(TestKind.WITHSTAND_RECORD, Story.withstand("reconditioned", 1900, true), Optional.empty());
+        assertThat(codes(both)).as("the later one is not answered").contains("breakdown");
+    }
+
+    @Test
+    void aBreakdownBelongsToItsWindingAndNamesItsTest() {
+        assertThat(sentence(broken(), "breakdown")).startsWith("Withstand: ");
+        assertThat(codes(broken().work(Work.REWOUND))).doesNotContain("breakdown");
+    }
+
+    private static Map<String, Object> steps(double first, double top, double last) {
+        return Map.of(
+                "steps",
+                List.of(
+                        Map.of("voltageV", first, "microamp", 1),
+                        Map.of("voltageV", (first + top) / 2, "microamp", 2),
+                        Map.of("voltageV", top, "microamp", last)));
+    }
+
+    /** Steps that let go at 2000 V are answered by steps to 2000 V and not by steps to 1900. */
+    @ParameterizedTest
+    @CsvSource({"2000, true", "1900, false"})
+    void stepsThatLetGoAreAnsweredAtTheirTop(double top, boolean answered) {
+        Story story = Story.sound()
+                .test(TestKind.STEP_VOLTAGE, steps(500, 2000, 90), Optional.empty())
+                .work(Work.REPAIRED);
+        assertThat(codes(story)).contains("breakdown");
+        story.test(TestKind.STEP_VOLTAGE, steps(500, top, 3), Optional.empty());
+        assertThat(codes(story).contains("breakdown")).isEqualTo(!answered);
+    }
+
+    @Test
+    void insulationIsTestedAfterTheLastHighVoltage() {
+        Story story = stands(Story.sound(), 800).discharge();
+        assertThat(sentence(story, "insulation-missing"))
+                .isEqualTo("Insulation was tested before the last high voltage");
+        assertThat(codes(story.insulation(900).discharge())).isEmpty();
+        Story filed = Story.sound();
+        filed.record(
+                TestKind.WITHSTAND_RECORD, Story.withstand("in-service", 800, false), Optional.empty(), Origin.FILE);
+        assertThat(codes(filed)).as("a file puts no voltage on").isEmpty();
+    }
+
+    @Test
+    void eachReasonSaysWhatIsMissing() {
+        assertThat(sentence(new Story().plate(Map.of()), "insulation-missing")).isEqualTo("No insulation test yet");
+        assertThat(sentence(Story.sound().work(Work.REWOUND), "insulation-missing"))
+                .isEqualTo("No insulation test of the present winding yet");
+        Story simulated = Story.sound();
+        simulated.record(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty(), Origin.SIMULATED);
+        assertThat(sentence(simulated, "resistance-missing"))
+                .contains("imulated")
+                .contains("; it read ");
+        Story doubted = Story.sound().test(TestKind.WINDING_RESISTANCE, Story.ohms(900, 900, 900), Optional.empty());
+        assertThat(sentence(doubted, "resistance-missing")).doesNotContain("imulated");
+    }
+
+    @Test
+    void aShaftThatOnlyAFileTurnedIsTriedHere() {
+        Story story = Story.sound().shaftFromAFile();
+        assertThat(sentence(story, "shaft-unknown")).startsWith("A file says");
+        assertThat(codes(story.shaft(Arrival.ShaftState.FREE))).isEmpty();
+    }
+
+    @Test
+    void aMotorThatIsNotTogetherIsNamedWithItsParts() {
+        Story story = Story.sound();
+        assertThat(codes(story.partsOff(2))).contains("parts-off");
+        assertThat(sentence(story, "parts-off")).isEqualTo("Not together: 2 logged parts are not back");
+        assertThat(sentence(story.partsOff(1), "parts-off")).isEqualTo("Not together: 1 logged part is not back");
+        assertThat(codes(story.partsOff(0))).isEmpty();
+    }
+
+    @Test
+    void startingGearIsProvedHere() {
+        Story story = new Story()
+                .plate(Map.of("phases", "1", "connection", "unknown", "ratedVoltageV", "230"))
+                .shaft(Arrival.ShaftState.FREE)
+                .lockOut()
+                .proveTester()
+                .sample(TestKind.SINGLE_PHASE_WINDINGS)
+                .insulation(900)
+                .discharge()
+                .release()
+                .sample(TestKind.STARTING_GEAR, Origin.SIMULATED);
+        assertThat(codes(story)).containsExactly("starting-gear-missing");
+        assertThat(codes(story.sample(TestKind.STARTING_GEAR))).isEmpty();
+    }
+
+    /** A core looped before the winding was stripped, or by a reading that proves nothing, is no core proved. */
+    @Test
+    void aStrippedCoreIsLoopedAfterStripping() {
+        Story early = Story.sound()
+                .test(TestKind.CORE_LOOP_RESULT, Story.loop(900), Optional.empty())
+                .work(Work.STRIPPED)
+                .work(Work.REWOUND);
+        assertThat(codes(early)).contains("core-missing");
+        Story filed = Story.sound().work(Work.STRIPPED).work(Work.REWOUND);
+        filed.record(TestKind.CORE_LOOP_RESULT, Story.loop(900), Optional.empty(), Origin.FILE);
+        assertThat(codes(filed)).contains("core-missing");
+        Story looped = Story.sound()
+                .work(Work.STRIPPED)
+                .test(TestKind.CORE_LOOP_RESULT, Story.loop(900), Optional.empty())
+                .work(Work.REWOUND);
+        assertThat(codes(looped)).doesNotContain("core-missing");
+        assertThat(codes(Story.sound().work(Work.OPENED))).doesNotContain("core-missing");
+    }
+
+    /** Unlike coils leave test power until earlier traces, or rising pulses that prove something, settle them. */
+    @Test
+    void unlikeCoilsAreHeldUntilSettled() {
+        Story story = Story.sound().surgeUnlike().discharge().insulation(900).discharge();
+        assertThat(codes(story)).containsExactly("surge-unlike");
+        assertThat(story.gate().state()).isEqualTo(State.TEST_POWER_ONLY);
+        assertThat(codes(story.sample(TestKind.SURGE_RISE, Origin.SIMULATED)
+                        .discharge()
+                        .insulation(900)
+                        .discharge()))
+                .contains("surge-unlike");
+        assertThat(codes(story.sample(TestKind.SURGE_RISE)
+                        .discharge()
+                        .insulation(900)
+                        .discharge()))
+                .isEmpty();
+    }
+
+    /** Whoever released the motor under a lock-out covers power with it; a release of an earlier one does not. */
+    @Test
+    void aReleaseCoversPowerOfItsOwnLockOutOnly() {
+        assertThat(codes(Story.sound().endLockOut())).doesNotContain("no-lock-out");
+        Story later = Story.sound().lockOut().endLockOut();
+        assertThat(codes(later)).contains("no-lock-out");
+        assertThat(codes(Story.sound().lockOut()))
+                .as("locked out again, and standing")
+                .doesNotContain("no-lock-out");
+        Story powered = Story.sound().lockOut().test(TestKind.NO_LOAD_RUN, Story.run(10), Optional.empty());
+        assertThat(codes(powered)).contains("no-lock-out");
+    }
+
+    /** A stop with a row of its own is named once. */
+    @Test
+    void aStopWithItsOwnRowIsNamedOnce() {
+        Story story = Story.sound().test(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1.3), Optional.empty());
+        assertThat(codes(story)).containsExactly("resistance-limit");
+        Map<String, Object> open = new LinkedHashMap<>(Story.ohms(1, 1, 2));
+        open.put("connection", "delta");
+        assertThat(codes(Story.sound()
+                        .plate(Map.of("connection", "delta"))
+                        .test(TestKind.WINDING_RESISTANCE, open, Optional.empty())))
+                .containsExactly("open-circuit");
+    }
+
+    @Test
+    void theLampSaysThreeThings() {
+        assertThat(State.BLOCKED.label()).isEqualTo("energising blocked");
+        assertThat(State.TEST_POWER_ONLY.label()).isEqualTo("test power only");
+        assertThat(State.PERMITTED.label()).isEqualTo("energising permitted");
+    }
+}
