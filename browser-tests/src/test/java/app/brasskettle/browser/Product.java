@@ -130,14 +130,33 @@ final class Product implements BeforeAllCallback, AfterEachCallback, ParameterRe
             }
         }
 
-        /** Stops and starts the database, as a power cut between two shifts would. */
-        void restartDatabase() {
+        /** Kills the product where it stands, as a power cut would. */
+        void killServer() {
+            server.destroyForcibly();
             try {
-                Process restart = new ProcessBuilder("bash", "-c", needed("BRASSKETTLE_DB_RESTART"))
+                server.waitFor();
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+        }
+
+        /** Stops and starts the database, as a power cut between two shifts would; starts it where it was stopped. */
+        void restartDatabase() {
+            database("BRASSKETTLE_DB_RESTART");
+        }
+
+        /** Takes the database away until it is restarted. */
+        void stopDatabase() {
+            database("BRASSKETTLE_DB_STOP");
+        }
+
+        private static void database(String command) {
+            try {
+                Process done = new ProcessBuilder("bash", "-c", needed(command))
                         .inheritIO()
                         .start();
-                if (restart.waitFor() != 0) {
-                    throw new IllegalStateException("The database did not restart");
+                if (done.waitFor() != 0) {
+                    throw new IllegalStateException("The database did not obey " + command);
                 }
             } catch (IOException e) {
                 throw new UncheckedIOException(e);

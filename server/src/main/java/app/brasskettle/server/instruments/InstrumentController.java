@@ -53,6 +53,7 @@ class InstrumentController {
 
     InstrumentController(SimulatedMotors motors, JobBook book, RunsUnderWay runs) {
         this.runs = runs;
+        runs.whenHeardLate(book::refresh);
         this.motors = motors;
         this.book = book;
     }
@@ -197,9 +198,10 @@ class InstrumentController {
                 pace,
                 person.displayName()));
         Stream stream = new Stream((long) (1000 * (script.lengthS() / pace + SPARE_S)), ended -> {
-            runs.ended(run, ended);
-            done.accept(ended);
-            book.refresh(tag);
+            if (runs.ended(run, tag, ended)) {
+                done.accept(ended);
+                book.refresh(tag);
+            }
         });
         String key = runs.began(run, tag, stream);
         return stream.start(instrument, new Stream.Begun(run, key, testVoltageV));

@@ -18,6 +18,7 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ThreadFactory;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -70,7 +71,14 @@ public class RunsUnderWay {
     }
 
     /** A run whose end the database has not heard of yet. */
-    private record Off(double seconds, String how) {}
+    private record Off(String tag, double seconds, String how) {}
+
+    private volatile Consumer<String> heardLate = tag -> {};
+
+    /** Sets what is done for a job once the database has heard, late, that its voltage is off. */
+    void whenHeardLate(Consumer<String> refresh) {
+        this.heardLate = refresh;
+    }
 
     @PostConstruct
     void start() {
@@ -108,13 +116,17 @@ public class RunsUnderWay {
         return key;
     }
 
-    /** A run's voltage is off; the database hears of it now, or as soon as it answers again. */
-    void ended(long id, Instrument.Ended how) {
+    /**
+     * A run's voltage is off; the database hears of it now, or as soon as it answers again.
+     *
+     * @return false while the database does not answer, so that nothing else can be written either
+     */
+    boolean ended(long id, String tag, Instrument.Ended how) {
         held.remove(id);
         String words = how.aborted() ? "broken off" : how.fault().isEmpty() ? "ran to its end" : how.fault();
-        Off off = new Off(how.seconds(), words);
+        Off off = new Off(tag, how.seconds(), words);
         unsaid.put(id, off);
-        say(id, off);
+        return say(id, off);
     }
 
     private boolean say(long id, Off off) {
@@ -176,7 +188,11 @@ public class RunsUnderWay {
     }
 
     private void beat() {
-        Map.copyOf(unsaid).forEach(this::say);
+        Map.copyOf(unsaid).forEach((id, off) -> {
+            if (say(id, off)) {
+                asking.execute(() -> heardLate.accept(off.tag()));
+            }
+        });
         Map.copyOf(held).forEach((id, run) -> {
             long now = System.nanoTime() / 1_000_000;
             within(() -> runs.stillOn(id))
