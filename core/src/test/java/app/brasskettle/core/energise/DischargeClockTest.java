@@ -40,6 +40,17 @@ class DischargeClockTest {
         assertThat(later.appliedSeconds()).isEqualTo(60);
     }
 
+    /**
+     * 60 s on until 1000 grounds until 1240. What begins before that counts with it, what begins then does not; 100 s of an
+     * instrument at twice the pace of the wall are 50 s of it.
+     */
+    @ParameterizedTest
+    @CsvSource({"1339, 1, 160", "1340, 1, 100", "1300, 1, 160", "1289, 2, 160", "1290, 2, 100", "1320, 2, 100"})
+    void whatBeginsBeforeTheGroundingIsOverCountsWithIt(double endedAt, double pace, double counted) {
+        DischargeClock clock = after(List.of(new Applied(1000, 60, 1), new Applied(endedAt, 100, pace)));
+        assertThat(clock.appliedSeconds()).isEqualTo(counted);
+    }
+
     @Test
     void orderOfTheRecordsDoesNotMatter() {
         List<Applied> one = List.of(new Applied(1000, 60, 1), new Applied(1100, 60, 1));

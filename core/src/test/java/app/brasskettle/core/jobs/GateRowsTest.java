@@ -72,6 +72,46 @@ class GateRowsTest {
         assertThat(codes(both)).as("the later one is not answered").contains("breakdown");
     }
 
+    /** Both repeats are at a level that proves a reconditioned winding; only the one at the breakdown's own level answers it. */
+    @ParameterizedTest
+    @CsvSource({"2400, true", "2390, false", "1800, false"})
+    void aBreakdownIsNotAnsweredByAGentlerTestThatProvesSomething(double volts, boolean answered) {
+        Story story = Story.sound()
+                .test(TestKind.WITHSTAND_RECORD, Story.withstand("in-service", 2400, true), Optional.empty())
+                .work(Work.REPAIRED);
+        assertThat(codes(stands(story, volts)).contains("breakdown")).isEqualTo(!answered);
+        assertThat(story.read()
+                        .tests()
+                        .current(TestKind.WITHSTAND_RECORD, 1)
+                        .orElseThrow()
+                        .proves())
+                .isTrue();
+    }
+
+    /** A breakdown at a voltage that proves nothing of a winding is not answered by the same voltage once more. */
+    @Test
+    void aBreakdownAtATrifleIsAnsweredByAProof() {
+        Story story = Story.sound()
+                .test(TestKind.WITHSTAND_RECORD, Story.withstand("in-service", 600, true), Optional.empty())
+                .work(Work.REPAIRED);
+        assertThat(codes(stands(story, 600))).contains("breakdown");
+        assertThat(codes(stands(story, 1700))).doesNotContain("breakdown");
+    }
+
+    @Test
+    void risingPulsesThatLetGoAreAnsweredByPulsesAsHigh() {
+        Story story = Story.sound().pulses(9000, 9000, 9900).work(Work.REPAIRED);
+        assertThat(codes(story)).contains("breakdown");
+        assertThat(codes(story.pulses(9000))).as("one pulse says nothing").contains("breakdown");
+        assertThat(codes(story.pulses(9000, 9000, 9000))).doesNotContain("breakdown");
+        Story shorted = Story.sound().pulsesApart().work(Work.REPAIRED);
+        assertThat(codes(shorted)).as("shorted from the first pulse").contains("breakdown");
+        assertThat(codes(shorted.pulses(9000, 9000)))
+                .as("lower than it was given")
+                .contains("breakdown");
+        assertThat(codes(shorted.pulses(9000, 9000, 9000))).doesNotContain("breakdown");
+    }
+
     @Test
     void aBreakdownBelongsToItsWindingAndNamesItsTest() {
         assertThat(sentence(broken(), "breakdown")).startsWith("Withstand: ");
@@ -168,6 +208,14 @@ class GateRowsTest {
         Story filed = Story.sound().work(Work.STRIPPED).work(Work.REWOUND);
         filed.record(TestKind.CORE_LOOP_RESULT, Story.loop(900), Optional.empty(), Origin.FILE);
         assertThat(codes(filed)).contains("core-missing");
+        Map<String, Object> nothingMeasured = new LinkedHashMap<>(Story.loop(900));
+        nothingMeasured.remove("fluxDensityT");
+        assertThat(codes(Story.sound()
+                        .work(Work.STRIPPED)
+                        .test(TestKind.CORE_LOOP_RESULT, nothingMeasured, Optional.empty())
+                        .work(Work.REWOUND)))
+                .as("a loop that proves nothing")
+                .contains("core-missing");
         Story looped = Story.sound()
                 .work(Work.STRIPPED)
                 .test(TestKind.CORE_LOOP_RESULT, Story.loop(900), Optional.empty())
@@ -198,6 +246,10 @@ class GateRowsTest {
     @Test
     void aReleaseCoversPowerOfItsOwnLockOutOnly() {
         assertThat(codes(Story.sound().endLockOut())).doesNotContain("no-lock-out");
+        Story again = Story.sound().endLockOut().lockOut();
+        assertThat(again.gate().leads().mayConnect())
+                .as("taken off, and locked out anew")
+                .isTrue();
         Story later = Story.sound().lockOut().endLockOut();
         assertThat(codes(later)).contains("no-lock-out");
         assertThat(codes(Story.sound().lockOut()))
@@ -205,6 +257,41 @@ class GateRowsTest {
                 .doesNotContain("no-lock-out");
         Story powered = Story.sound().lockOut().test(TestKind.NO_LOAD_RUN, Story.run(10), Optional.empty());
         assertThat(codes(powered)).contains("no-lock-out");
+    }
+
+    /** What was named as off is joined again when the motor comes back, or is put together. */
+    @Test
+    void whatWasOffIsJoinedAgainWhenItComesBack() {
+        Story story = new Story();
+        story.auxiliaries = List.of(Arrival.Auxiliary.DRIVE);
+        story.plate(Map.of())
+                .shaft(Arrival.ShaftState.FREE)
+                .lockOut()
+                .proveTester()
+                .insulation(900)
+                .discharge()
+                .isolate("drive");
+        assertThat(held(story)).doesNotContain("auxiliaries");
+        assertThat(held(story.work(Work.OPENED))).doesNotContain("auxiliaries");
+        assertThat(held(story.leave().comeBack())).contains("auxiliaries");
+        assertThat(held(story.isolate("drive"))).doesNotContain("auxiliaries");
+    }
+
+    private static List<String> held(Story story) {
+        return story.read().highVoltage().holding().stream()
+                .map(EnergiseGate.Reason::code)
+                .toList();
+    }
+
+    @Test
+    void theOtherSpeedIsNamedAndTheFirstIsNot() {
+        List<String> said = Story.sound().plate(Story.SECOND_SPEED).work(Work.OPENED).gate().holding().stream()
+                .filter(r -> r.code().equals("surge-missing"))
+                .map(EnergiseGate.Reason::sentence)
+                .toList();
+        assertThat(said).hasSize(2);
+        assertThat(said.get(0)).doesNotContain("other speed");
+        assertThat(said.get(1)).endsWith("for the other speed");
     }
 
     /** A stop with a row of its own is named once. */

@@ -322,6 +322,18 @@ final class Story {
         return this;
     }
 
+    /** Rising pulses, 500 V higher each, on three leads; the last lead rings as given. */
+    Story pulses(double... hertz) {
+        tick();
+        add(recorded(TestKind.SURGE_RISE, Surges.rising(hertz), Optional.empty(), Origin.HERE), null);
+        return this;
+    }
+
+    /** Three rising pulses whose last lead stands apart from the first on. */
+    Story pulsesApart() {
+        return pulses(10_200, 10_200, 10_200);
+    }
+
     /** A surge of a concentric winding, coils unlike by construction, with the rotor out. */
     Story surgeUnlike() {
         tick();

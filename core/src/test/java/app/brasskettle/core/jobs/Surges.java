@@ -5,8 +5,11 @@ import app.brasskettle.core.instruments.MotorFault;
 import app.brasskettle.core.instruments.SimulatedBench;
 import app.brasskettle.core.instruments.SimulatedMotor;
 import app.brasskettle.core.resistance.Connection;
+import app.brasskettle.core.surge.SurgeRise;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.worksheet.Samples;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
@@ -51,6 +54,17 @@ final class Surges {
     /** Coils unlike by construction: one phase of a wye rings a tenth slower and dies no faster. */
     static SurgeSet unlike() {
         return new SurgeSet(1e-6, ring(9000), ring(9000), ring(8100), Connection.WYE, false, Optional.empty());
+    }
+
+    /** Pulses of 500, 1000, 1500 V …, leads A and B ringing at 9 kHz and lead C as given. */
+    static SurgeRise rising(double... hertz) {
+        List<SurgeRise.Pulse> pulses = new ArrayList<>();
+        for (SurgeRise.Lead lead : SurgeRise.Lead.values()) {
+            for (int i = 0; i < hertz.length; i++) {
+                pulses.add(new SurgeRise.Pulse(lead, 500 * (i + 1), ring(lead == SurgeRise.Lead.C ? hertz[i] : 9000)));
+            }
+        }
+        return new SurgeRise(1e-6, false, pulses);
     }
 
     private static Samples ring(double hertz) {

@@ -23,6 +23,8 @@ class OpenCircuitTest {
         "DELTA, 1, 1, 2.09, C and A",
         "DELTA, 1, 1, 1.91, C and A",
         "DELTA, 1.04, 1, 2.04, C and A",
+        "DELTA, 10.4, 10, 20.4, C and A",
+        "DELTA, 0.0104, 0.01, 0.0204, C and A",
         "DELTA, 1, 1.04, 2.04, C and A"
     })
     void aSideOpenInsideADelta(Connection connection, double ab, double bc, double ca, String between) {
@@ -65,6 +67,7 @@ class OpenCircuitTest {
         "DELTA, 1, 1, 2.12",
         "DELTA, 1, 1, 1.88",
         "DELTA, 1.07, 1, 2.07",
+        "DELTA, 0.0107, 0.01, 0.0207",
         "DELTA, 1, 1.07, 2.07",
         "WYE, 1, 1, 2",
         "WYE, 2, 2, 2",

@@ -87,6 +87,16 @@ class SurgeRiseTest {
                 .isEqualTo(Verdict.STOP);
     }
 
+    /** Steady at first and drifting at the second step, all alike: still the iron. */
+    @Test
+    void aDriftIsComparedStepByStep() {
+        SurgeRiseResult r = lead(Lead.A, 9000, 9000, 8700)
+                .lead(Lead.B, 9000, 9000, 8700)
+                .lead(Lead.C, 9000, 9000, 8700)
+                .read();
+        assertThat(r.judgement().verdict()).isEqualTo(Verdict.WATCH);
+    }
+
     /** A lead shorted from the first pulse never jumps: it stands apart from the others. */
     @Test
     void aLeadShortedFromTheFirstPulseStandsApart() {
