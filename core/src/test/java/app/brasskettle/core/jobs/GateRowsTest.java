@@ -2,6 +2,7 @@ package app.brasskettle.core.jobs;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.EnergiseGate.State;
 import app.brasskettle.core.testrecord.Origin;
@@ -170,6 +171,26 @@ class GateRowsTest {
         Story story = Story.sound().shaftFromAFile();
         assertThat(sentence(story, "shaft-unknown")).startsWith("A file says");
         assertThat(codes(story.shaft(Arrival.ShaftState.FREE))).isEmpty();
+    }
+
+    /** Free beside drag marks cannot both be true; the contradiction is named with what was found. */
+    @Test
+    void aFreeShaftBesideDragMarksIsAContradiction() {
+        Story story = Story.sound().see(Evidence.ROTOR_DRAG_MARKS);
+        assertThat(sentence(story, "contradiction")).endsWith("rotor drag marks");
+        assertThat(codes(Story.sound().see(Evidence.GREASE_DRY))).doesNotContain("contradiction");
+        assertThat(codes(new Story()
+                        .plate(Map.of())
+                        .shaft(Arrival.ShaftState.BINDS)
+                        .see(Evidence.ROTOR_DRAG_MARKS)))
+                .as("a bound shaft agrees with them")
+                .doesNotContain("contradiction");
+    }
+
+    /** A plate without a voltage is no plate to judge by. */
+    @Test
+    void aPlateWithoutAVoltageIsNone() {
+        assertThat(codes(Story.sound().plate(Map.of("ratedVoltageV", "")))).contains("no-plate");
     }
 
     @Test
