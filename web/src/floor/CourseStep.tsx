@@ -187,7 +187,7 @@ function Leave({
     >
       <h2>It leaves the shop</h2>
       {heldBy.length > 0 ? (
-        <p>As it is, not proved. {heldBy.map((h) => `${h}.`).join(' ')}</p>
+        <p>It can only go as it is, not proved. {heldBy.map((h) => `${h}.`).join(' ')}</p>
       ) : (
         <Picks
           label="It goes"

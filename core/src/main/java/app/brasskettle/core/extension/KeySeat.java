@@ -10,7 +10,7 @@ import java.util.Optional;
  * The key seat of a shaft extension as measured, and its key.
  *
  * @param extensionMm diameter of the extension, over 6 to 130 mm
- * @param sizes which standard gave it its key; ISO when absent
+ * @param keySizes which standard gave it its key; ISO when absent
  * @param nominalWidthMm width the key is called by, 2 to 50 mm; the one that belongs to the diameter when absent
  * @param seatWidthsMm widths of the seat along its length, two or more
  * @param keyWidthsMm widths of the key; empty where it is missing
@@ -18,7 +18,7 @@ import java.util.Optional;
  */
 public record KeySeat(
         double extensionMm,
-        Optional<KeySizes> sizes,
+        Optional<KeySizes> keySizes,
         Optional<Double> nominalWidthMm,
         List<Double> seatWidthsMm,
         List<Double> keyWidthsMm,
@@ -52,7 +52,7 @@ public record KeySeat(
     private static final int MOST = 12;
 
     public KeySeat {
-        sizes = Problems.orEmpty(sizes);
+        keySizes = Problems.orEmpty(keySizes);
         nominalWidthMm = Problems.orEmpty(nominalWidthMm);
         seatWidthsMm = Problems.copy(seatWidthsMm);
         keyWidthsMm = Problems.copy(keyWidthsMm);
@@ -74,7 +74,7 @@ public record KeySeat(
 
     /** Which standard's sizes judge it; those of ISO when nobody said. */
     KeySizes standard() {
-        return sizes.orElse(KeySizes.ISO);
+        return keySizes.orElse(KeySizes.ISO);
     }
 
     /** Width the key is called by. */

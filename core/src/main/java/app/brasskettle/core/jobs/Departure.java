@@ -27,7 +27,7 @@ public record Departure(List<String> heldBy) {
                 simulated.isEmpty()
                         ? List.of()
                         : List.of("Simulated readings prove no motor: " + simulated
-                                + ". Take them with an instrument, or let it leave as it is, not proved"));
+                                + ". Take them with an instrument first"));
     }
 
     /** Tells whether it may be called ready for service. */

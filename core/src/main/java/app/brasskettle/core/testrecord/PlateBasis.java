@@ -82,7 +82,9 @@ public final class PlateBasis {
                 frame(plate).flatMap(FrameName::shaftHeightMm).ifPresent(h -> whole.put("shaftHeightMm", h));
             }
             case KEY_SEAT ->
-                frame(plate).filter(FrameName::nema).ifPresent(f -> whole.putIfAbsent("sizes", KeySizes.NEMA.word()));
+                frame(plate)
+                        .filter(FrameName::nema)
+                        .ifPresent(f -> whole.putIfAbsent("keySizes", KeySizes.NEMA.word()));
             case NO_LOAD_RUN -> {
                 rating(plate, second, whole);
                 second.map(RatingBlock::ratedPowerW).or(plate::ratedPowerW).ifPresent(v -> whole.put("ratedPowerW", v));
