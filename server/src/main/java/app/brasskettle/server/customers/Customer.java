@@ -16,6 +16,11 @@ import java.util.List;
  */
 public record Customer(long id, String name, String note, int version, int jobs, List<Contact> contacts) {
 
+    /** The same customer with these people to reach. */
+    Customer with(List<Contact> people) {
+        return new Customer(id, name, note, version, jobs, people);
+    }
+
     /**
      * Somebody to reach.
      *

@@ -1,6 +1,11 @@
 package app.brasskettle.server.customers;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -10,6 +15,8 @@ import org.springframework.stereotype.Component;
 public class CustomerStore {
 
     private static final int MOST_ROWS = 200;
+    private static final String CUSTOMERS =
+            "select c.*, (select count(*) from job j where j.customer_id = c.id) as jobs from customer c ";
 
     private final JdbcClient db;
 
@@ -26,43 +33,53 @@ public class CustomerStore {
     }
 
     List<Customer> named(String find) {
-        return db.sql("""
-                select c.*, (select count(*) from job j where j.customer_id = c.id) as jobs from customer c
+        return withContacts(db.sql(CUSTOMERS + """
                 where strpos(lower(c.name), lower(:find)) > 0 order by lower(c.name) limit :most""")
                 .param("find", find.strip())
                 .param("most", MOST_ROWS)
-                .query((r, n) -> new Customer(
-                        r.getLong("id"),
-                        r.getString("name"),
-                        r.getString("note"),
-                        r.getInt("version"),
-                        r.getInt("jobs"),
-                        contacts(r.getLong("id"))))
-                .list();
+                .query(CustomerStore::customer)
+                .list());
     }
 
     /** The customer with this number. */
     public Optional<Customer> byId(long id) {
-        return db.sql("""
-                select c.*, (select count(*) from job j where j.customer_id = c.id) as jobs from customer c
-                where c.id = :id""")
-                .param("id", id)
-                .query((r, n) -> new Customer(
-                        r.getLong("id"),
-                        r.getString("name"),
-                        r.getString("note"),
-                        r.getInt("version"),
-                        r.getInt("jobs"),
-                        contacts(r.getLong("id"))))
-                .optional();
+        return withContacts(db.sql(CUSTOMERS + "where c.id = :id")
+                        .param("id", id)
+                        .query(CustomerStore::customer)
+                        .list())
+                .stream()
+                .findFirst();
     }
 
-    private List<Customer.Contact> contacts(long id) {
-        return db.sql("select * from customer_contact where customer_id = :id order by place")
-                .param("id", id)
-                .query((r, n) -> new Customer.Contact(
-                        r.getString("name"), r.getString("part"), r.getString("phone"), r.getString("email")))
+    private static Customer customer(ResultSet row, int n) throws SQLException {
+        return new Customer(
+                row.getLong("id"),
+                row.getString("name"),
+                row.getString("note"),
+                row.getInt("version"),
+                row.getInt("jobs"),
+                List.of());
+    }
+
+    /** All their contacts by one statement: a statement inside a row of another would wait for a second connection. */
+    private List<Customer> withContacts(List<Customer> customers) {
+        if (customers.isEmpty()) {
+            return customers;
+        }
+        Map<Long, List<Customer.Contact>> contacts = new HashMap<>();
+        db.sql("select * from customer_contact where customer_id in (:ids) order by customer_id, place")
+                .param("ids", customers.stream().map(Customer::id).toList())
+                .query((r, n) -> contacts.computeIfAbsent(r.getLong("customer_id"), id -> new ArrayList<>())
+                        .add(contact(r)))
                 .list();
+        return customers.stream()
+                .map(c -> c.with(contacts.getOrDefault(c.id(), List.of())))
+                .toList();
+    }
+
+    private static Customer.Contact contact(ResultSet row) throws SQLException {
+        return new Customer.Contact(
+                row.getString("name"), row.getString("part"), row.getString("phone"), row.getString("email"));
     }
 
     /** True when another customer than {@code id} is called so. */
@@ -98,7 +115,7 @@ public class CustomerStore {
 
     /** Adds somebody to reach, unless the same name stands there already. */
     public void addContact(long id, Customer.Contact contact) {
-        List<Customer.Contact> there = contacts(id);
+        List<Customer.Contact> there = byId(id).map(Customer::contacts).orElse(List.of());
         boolean known = there.stream()
                 .anyMatch(c -> c.name().equalsIgnoreCase(contact.name().strip()));
         if (!known) {

@@ -9,9 +9,13 @@ import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.EncodedResourceResolver;
 import org.springframework.web.servlet.resource.PathResourceResolver;
 
-/** Files of the front end; a link deep into it gets the page, which finds its own way from there. */
+/**
+ * Files of the front end, packed where the build packed them and the browser takes it so; a link deep into it gets the page, which
+ * finds its own way from there.
+ */
 @Configuration
 class PagesConfiguration implements WebMvcConfigurer {
 
@@ -24,11 +28,14 @@ class PagesConfiguration implements WebMvcConfigurer {
         registry.addResourceHandler("/assets/**")
                 .addResourceLocations(FILES + "assets/")
                 .setCacheControl(
-                        CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
+                        CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable())
+                .resourceChain(true)
+                .addResolver(new EncodedResourceResolver());
         registry.addResourceHandler("/**")
                 .addResourceLocations(FILES)
                 .setCacheControl(CacheControl.noCache())
-                .resourceChain(false)
+                .resourceChain(true)
+                .addResolver(new EncodedResourceResolver())
                 .addResolver(new PageOrFile());
     }
 

@@ -29,8 +29,10 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
         if (System.getenv("BRASSKETTLE_DB_URL") == null) {
             throw new IllegalStateException("These tests need a PostgreSQL: run ./verify, or set BRASSKETTLE_DB_URL");
         }
-        ConfigurableApplicationContext context = new SpringApplication(BrassKettleApplication.class)
-                .run("--server.port=0", "--brasskettle.demo=true", "--spring.main.banner-mode=off");
+        SpringApplication application = new SpringApplication(BrassKettleApplication.class);
+        application.addInitializers(c -> c.getBeanFactory().addBeanPostProcessor(new Statements()));
+        ConfigurableApplicationContext context =
+                application.run("--server.port=0", "--brasskettle.demo=true", "--spring.main.banner-mode=off");
         return new Running(
                 context,
                 ((ServletWebServerApplicationContext) context).getWebServer().getPort());

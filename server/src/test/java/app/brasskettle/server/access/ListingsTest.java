@@ -1,0 +1,44 @@
+package app.brasskettle.server.access;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.brasskettle.server.testing.RunningServer;
+import app.brasskettle.server.testing.Statements;
+import app.brasskettle.server.testing.Visitor;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Listings ask the database a few times, however long they are, and never wait for a connection while they hold another. */
+@ExtendWith(RunningServer.class)
+class ListingsTest {
+
+    /** The session is read and kept alive by three of them. */
+    private static final int MOST = 8;
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/api/jobs",
+                "/api/jobs?show=gone",
+                "/api/customers",
+                "/api/people",
+                "/api/triage",
+                "/api/instruments",
+                "/api/settings",
+                "/api/settings/journal",
+                "/api/session/turns",
+                "/api/cause/priors",
+                "/api/me/tokens",
+                "/api/floor.csv",
+                "/api/jobs/TQ-0401/journal",
+                "/api/jobs/TQ-0401/photos"
+            })
+    void aListingIsAFewStatementsOnOneConnection(String path, Visitor visitor) {
+        visitor.as("lead").get(path).with(200);
+        Statements.reset();
+        visitor.get(path).with(200);
+        assertThat(Statements.run()).as("statements").isBetween(1, MOST);
+        assertThat(Statements.mostHeld()).as("connections at once").isEqualTo(1);
+    }
+}
