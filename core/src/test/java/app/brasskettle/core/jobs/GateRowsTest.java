@@ -334,4 +334,74 @@ class GateRowsTest {
         assertThat(State.TEST_POWER_ONLY.label()).isEqualTo("test power only");
         assertThat(State.PERMITTED.label()).isEqualTo("energising permitted");
     }
+
+    /** What answers something comes after it: at the very same moment it is no answer. */
+    @Test
+    void anAnswerAtTheSameMomentIsNone() {
+        assertThat(codes(stands(broken().atOnce().work(Work.REPAIRED), 1700)))
+                .as("repaired as it broke down")
+                .contains("breakdown");
+        assertThat(codes(stands(broken().work(Work.REPAIRED).atOnce(), 1700)))
+                .as("tested as it was repaired")
+                .contains("breakdown");
+        Story stalled = Story.sound().test(TestKind.START_LOG, Story.start(0, 40), Optional.empty());
+        assertThat(codes(stalled.atOnce().insulation(900))).contains("stalled");
+        Story lost = Story.sound().test(TestKind.NO_LOAD_RUN, Story.lostPhase(), Optional.empty());
+        assertThat(codes(lost.atOnce().test(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty())))
+                .contains("lost-phase");
+        assertThat(codes(Story.sound()
+                        .work(Work.STRIPPED)
+                        .atOnce()
+                        .test(TestKind.CORE_LOOP_RESULT, Story.loop(900), Optional.empty())
+                        .work(Work.REWOUND)))
+                .contains("core-missing");
+        Story powered = Story.sound().test(TestKind.NO_LOAD_RUN, Story.run(10), Optional.empty());
+        assertThat(powered.atOnce().lockOut().gate().leads().mayConnect())
+                .as("locked out as power came on")
+                .isFalse();
+        assertThat(Story.sound().lockOut().atOnce().endLockOut().gate().leads().mayConnect())
+                .isFalse();
+    }
+
+    /** Where nothing has changed in between, one moment is as good as the next. */
+    @Test
+    void whatIsRecordedTogetherStandsTogether() {
+        Story tested = stands(Story.sound(), 800);
+        assertThat(codes(tested.atOnce().insulation(900).discharge())).doesNotContain("insulation-missing");
+        assertThat(codes(Story.sound().lockOut().atOnce().release().endLockOut()))
+                .as("released as it was locked out")
+                .doesNotContain("no-lock-out");
+        assertThat(codes(Story.sound().leave().comeBack().atOnce().shaft(Arrival.ShaftState.FREE)))
+                .doesNotContain("shaft-unknown");
+        assertThat(codes(Story.sound().leave().comeBack().atOnce().lockOut())).doesNotContain("no-lock-out");
+        Story worked = Story.sound().work(Work.MACHINED).insulation(900).discharge();
+        worked.work(Work.MACHINED).atOnce().release().insulation(900).discharge();
+        assertThat(codes(worked)).doesNotContain("not-released");
+    }
+
+    @Test
+    void whatIsJoinedAgainAsItIsNamedOffIsJoined() {
+        Story story = new Story();
+        story.auxiliaries = List.of(Arrival.Auxiliary.DRIVE);
+        story.plate(Map.of())
+                .shaft(Arrival.ShaftState.FREE)
+                .work(Work.REASSEMBLED)
+                .atOnce()
+                .isolate("drive");
+        assertThat(held(story)).contains("auxiliaries");
+    }
+
+    /** Of two waivers of one figure the later name stands. */
+    @Test
+    void aWaiverIsShownWithItsNameAndReason() {
+        Story story = Story.sound().test(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1.08), Optional.empty());
+        assertThat(codes(story)).containsExactly("resistance-limit");
+        story.waiveEverything().waiveEverything();
+        EnergiseGate gate = story.gate();
+        assertThat(gate.holding()).isEmpty();
+        assertThat(gate.waived()).singleElement().satisfies(w -> {
+            assertThat(w.by()).isEqualTo("I. Dalby");
+            assertThat(w.why()).isEqualTo("in a hurry");
+        });
+    }
 }
