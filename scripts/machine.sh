@@ -22,12 +22,18 @@ install() {
 
 need_tools() {
   local tool
-  for tool in java javac mvn node npm; do
-    command -v $tool >/dev/null || fail "$tool is missing: JDK 17, Maven and Node 20 must be there"
+  for tool in java javac mvn node npm flock; do
+    command -v $tool >/dev/null || fail "$tool is missing: JDK 17, Maven and Node 20.19 must be there"
   done
   local version
   version=$(java -XshowSettings:properties -version 2>&1 | sed -n 's/.*java.specification.version = //p')
   [ "${version%%.*}" -ge 17 ] 2>/dev/null || fail "java is version $version; 17 or newer is needed"
+  # Maven may run on another JDK than the one on the path.
+  version=$(mvn -v 2>/dev/null | sed -n 's/^Java version: \([0-9]*\).*/\1/p')
+  [ "${version:-0}" -ge 17 ] || fail "Maven runs on Java ${version:-unknown}; point JAVA_HOME to JDK 17 or newer"
+  node -e "const [major, minor] = process.versions.node.split('.').map(Number);
+    process.exit(major > 20 || (major === 20 && minor >= 19) ? 0 : 1)" ||
+    fail "node is version $(node --version); 20.19 or newer is needed"
 }
 
 need_postgres() {
@@ -98,7 +104,9 @@ start_cluster() {
   if [ -f "$home/cluster/postmaster.pid" ] || as_db test -f "$home/cluster/postmaster.pid"; then
     local pid
     pid=$(as_db head -n 1 "$home/cluster/postmaster.pid")
-    if [ -n "$pid" ] && grep -qs postgres "/proc/$pid/comm" && ! grep -qs '^State:.Z' "/proc/$pid/status"; then
+    # A number in a file may be anybody's by now: a postmaster works in its own data folder.
+    if [ -n "$pid" ] && grep -qs postgres "/proc/$pid/comm" && ! grep -qs '^State:.Z' "/proc/$pid/status" &&
+      [ "$(as_db readlink -f "/proc/$pid/cwd")" = "$(as_db readlink -f "$home/cluster")" ]; then
       DB_PORT=$(as_db sed -n 4p "$home/cluster/postmaster.pid")
       say "PostgreSQL runs already on port $DB_PORT"
       return
@@ -107,7 +115,7 @@ start_cluster() {
   fi
   DB_PORT=$(free_port "$port")
   as_db "$PGBIN/pg_ctl" -D "$home/cluster" -w -t 60 -l "$home/log" \
-    -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' $options" start >/dev/null 2>&1 </dev/null ||
+    -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' $options" start >/dev/null 2>&1 </dev/null 9>&- ||
     { as_db tail -n 5 "$home/log" >&2; fail "PostgreSQL did not start"; }
   DB_OURS=yes
   say "PostgreSQL runs on 127.0.0.1:$DB_PORT"

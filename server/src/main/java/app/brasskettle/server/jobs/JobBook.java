@@ -210,6 +210,12 @@ public class JobBook {
         return receiveAs(store.nextTag(settings.current().tagPrefix()), receipt, hand);
     }
 
+    /** Counts tags from the first one on, in a shop that has no job yet. */
+    @Transactional
+    public void countTagsAnew() {
+        store.countTagsAnew();
+    }
+
     /** Takes a job in under a tag of an earlier time. */
     @Transactional
     public JobView receiveAs(String tag, Receipt receipt, Hand hand) {

@@ -113,6 +113,13 @@ class JobStore {
                 .list();
     }
 
+    /** Counts tags anew while there is no job; what a set-up that was broken off had counted stays counted in a sequence. */
+    void countTagsAnew() {
+        db.sql("select setval('job_tag_number', 401, false) where not exists (select from job)")
+                .query(Long.class)
+                .optional();
+    }
+
     /** Sets a job down, or picks it up with nothing given. */
     void setDown(long jobId, Optional<FloorRow.SetDown> setDown) {
         db.sql("""

@@ -3,14 +3,20 @@ package app.brasskettle.server.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.server.testing.RunningServer;
+import app.brasskettle.server.testing.RunningServer.Running;
 import app.brasskettle.server.testing.Visitor;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.StreamSupport;
+import javax.sql.DataSource;
+import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.core.env.Environment;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(RunningServer.class)
@@ -31,6 +37,29 @@ class DemoShopTest {
                         .asString())
                 .collect(Collectors.toSet());
         assertThat(stations).contains("receive", "bench", "teardown", "cause", "choose");
+    }
+
+    /** A first start that was killed leaves tags counted and nothing else; the next one tells the same stories. */
+    @Test
+    void aSetUpThatWasBrokenOffIsMadeAnew(Running server) {
+        JdbcClient db = server.context().getBean(JdbcClient.class);
+        db.sql("drop database if exists broken_off with (force)").update();
+        db.sql("create database broken_off").update();
+        Environment environment = server.context().getEnvironment();
+        String url = environment.getRequiredProperty("spring.datasource.url").replaceFirst("/[^/]*$", "/broken_off");
+        DataSource brokenOff = new DriverManagerDataSource(
+                url,
+                environment.getRequiredProperty("spring.datasource.username"),
+                environment.getRequiredProperty("spring.datasource.password"));
+        Flyway.configure().dataSource(brokenOff).load().migrate();
+        JdbcClient.create(brokenOff)
+                .sql("select nextval('job_tag_number') from generate_series(1, 5)")
+                .query(Long.class)
+                .list();
+        try (Running again = RunningServer.start("--spring.datasource.url=" + url)) {
+            Visitor visitor = new Visitor(again.port()).as("tech");
+            visitor.get("/api/jobs/TQ-0401").with(200);
+        }
     }
 
     @Test

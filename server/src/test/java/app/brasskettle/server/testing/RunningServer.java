@@ -1,6 +1,7 @@
 package app.brasskettle.server.testing;
 
 import app.brasskettle.server.BrassKettleApplication;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
@@ -24,15 +25,17 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
         }
     }
 
-    /** Starts one more application on the same database. */
-    public static Running start() {
+    /** Starts one more application, on the same database unless {@code arguments} say another. */
+    public static Running start(String... arguments) {
         if (System.getenv("BRASSKETTLE_DB_URL") == null) {
             throw new IllegalStateException("These tests need a PostgreSQL: run ./verify, or set BRASSKETTLE_DB_URL");
         }
         SpringApplication application = new SpringApplication(BrassKettleApplication.class);
         application.addInitializers(c -> c.getBeanFactory().addBeanPostProcessor(new Statements()));
-        ConfigurableApplicationContext context =
-                application.run("--server.port=0", "--brasskettle.demo=true", "--spring.main.banner-mode=off");
+        ConfigurableApplicationContext context = application.run(Stream.concat(
+                        Stream.of("--server.port=0", "--brasskettle.demo=true", "--spring.main.banner-mode=off"),
+                        Stream.of(arguments))
+                .toArray(String[]::new));
         return new Running(
                 context,
                 ((ServletWebServerApplicationContext) context).getWebServer().getPort());
