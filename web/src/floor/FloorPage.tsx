@@ -1,7 +1,7 @@
 import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { call } from '../api/http';
 import type { FloorRow, Verdict } from '../api/types';
 import { Trouble } from '../forms/Trouble';
@@ -22,15 +22,46 @@ const LISTS = [
   ['gone', 'Left'],
 ] as const;
 
+type Show = (typeof LISTS)[number][0];
+
+/** Which list and which words: both stand in the address, so that a link or a way back finds the same floor. */
+function useWanted() {
+  const [params, setParams] = useSearchParams();
+  const list = LISTS.find(([name]) => name === params.get('show'));
+  const change = (name: string, value: string) =>
+    setParams(
+      (now) => {
+        const next = new URLSearchParams(now);
+        if (value) {
+          next.set(name, value);
+        } else {
+          next.delete(name);
+        }
+        return next;
+      },
+      { replace: true },
+    );
+  // What is being typed stands in the field at once; the address may take a moment.
+  const [find, setFind] = useState(params.get('find') ?? '');
+  return {
+    find,
+    show: list ? list[0] : 'live',
+    setFind: (words: string) => {
+      setFind(words);
+      change('find', words);
+    },
+    setShow: (show: Show) => change('show', show === 'live' ? '' : show),
+  } as const;
+}
+
 /** What needs hands next, rush first. */
 export function FloorPage() {
   const navigate = useNavigate();
-  const [find, setFind] = useState('');
+  const { find, show, setFind, setShow } = useWanted();
   const [at, setAt] = useState(0);
   const [settingDown, setSettingDown] = useState<string>();
   const pickUp = usePickUp();
   const inMoney = useMoney();
-  const [show, setShow] = useState<(typeof LISTS)[number][0]>('live');
   const wanted = useDeferredValue(find.trim());
   const query = `show=${show}&find=${encodeURIComponent(wanted)}`;
   const floor = useInfiniteQuery({

@@ -156,4 +156,29 @@ class FloorTest {
                         "job.zip", "application/zip", java.util.Arrays.copyOf(file, 500)));
         lead.sees("The archive is damaged or cut off");
     }
+
+    /** A list and a search stand in the address: the page opened anew, or by the way back, shows the same floor. */
+    @Test
+    void theListAndTheSearchStandInTheAddress(Product.Running product) {
+        Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
+        hand.open("/");
+        hand.page().locator("#find").pressSequentially("salt screw");
+        assertThat(hand.page().locator("table.floor tbody tr")).hasCount(1);
+        assertThat(hand.page()).hasURL(java.util.regex.Pattern.compile(".*[?]find=salt.screw$"));
+        row(hand, "TQ-0411").click();
+        hand.page().goBack();
+        assertThat(hand.page().locator("#find")).hasValue("salt screw");
+        assertThat(hand.page().locator("table.floor tbody tr")).hasCount(1);
+        hand.open("/?show=rush");
+        assertThat(hand.page()
+                        .getByRole(
+                                AriaRole.RADIO, new com.microsoft.playwright.Page.GetByRoleOptions().setName("Rush")))
+                .isChecked();
+        hand.open("/?show=nonsense");
+        assertThat(hand.page()
+                        .getByRole(
+                                AriaRole.RADIO,
+                                new com.microsoft.playwright.Page.GetByRoleOptions().setName("In the shop")))
+                .isChecked();
+    }
 }
