@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call } from '../api/http';
 import type { JobView, Ranked, Ranking } from '../api/types';
-import { percent } from '../quantity/figures';
+import { chance, percent } from '../quantity/figures';
 import { Judged } from '../verdict/Judged';
 import { ChainAndRoots } from './ChainAndRoots';
 import { Conclusion } from './Conclusion';
@@ -100,7 +100,7 @@ function Explanation({
       <span className="like">
         <span>{of.spoken}</span>
         <b>
-          {percent(of.probability)}
+          {chance(of.probability)}
           {moved !== undefined && <span className="soft"> → {percent(moved)}</span>}
         </b>
       </span>

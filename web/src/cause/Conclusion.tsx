@@ -5,7 +5,7 @@ import type { Concluded, JobView } from '../api/types';
 import { at } from '../forms/look';
 import { Trouble } from '../forms/Trouble';
 import { useChange } from '../jobs/useJob';
-import { moment, percent } from '../quantity/figures';
+import { chance, moment } from '../quantity/figures';
 import { TypedField } from '../quantity/TypedField';
 import { usePerson } from '../shell/session';
 import { Mark } from '../verdict/Mark';
@@ -65,7 +65,7 @@ export function Conclusion({ job }: { job: JobView }) {
             optionFilterProp="label"
             options={job.ranking.ranking.map((r) => ({
               value: r.explanation,
-              label: `${r.spoken}, ${percent(r.probability)}`,
+              label: `${r.spoken}, ${chance(r.probability)}`,
             }))}
             onChange={(picked) => {
               setExplanation(picked);
@@ -139,7 +139,7 @@ function Said({ said, mark }: { said: Concluded; mark: 'holds' | 'unproven' }) {
       <Mark verdict={mark} />
       <div>
         <b>{mark === 'holds' ? said.spoken : `Overruled: ${said.spoken}`}</b>, {said.done.by},{' '}
-        {moment(said.done.at)}. The evidence gave it {percent(said.probabilityThen)} then
+        {moment(said.done.at)}. The evidence gave it {chance(said.probabilityThen)} then
         {said.leaderThen !== said.spoken && `, and led to ${said.leaderThen}`}.
         {said.reason && ` ${said.reason}`}
         {said.chain.length > 0 && (

@@ -1,5 +1,5 @@
 import type { Ranking } from '../api/types';
-import { percent } from '../quantity/figures';
+import { chance } from '../quantity/figures';
 
 /** The leading explanations with their shares of belief. */
 export function Likely({ ranking, count = 3 }: { ranking: Ranking; count?: number }) {
@@ -9,7 +9,7 @@ export function Likely({ ranking, count = 3 }: { ranking: Ranking; count?: numbe
         <div key={r.explanation}>
           <div className="like">
             <span>{r.spoken}</span>
-            <b>{percent(r.probability)}</b>
+            <b>{chance(r.probability)}</b>
           </div>
           <div className="bar">
             <i style={{ width: `${100 * r.probability}%` }} />

@@ -1,6 +1,6 @@
 import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { call } from '../api/http';
 import type { FloorRow, Verdict } from '../api/types';
@@ -21,6 +21,28 @@ const LISTS = [
   ['waiting', 'Waiting'],
   ['gone', 'Left'],
 ] as const;
+
+/** A word under three letters stands in nearly every line, and finding it takes the database through all of them. */
+const SHORTEST_WORD = 3;
+const PAUSE_MS = 250;
+
+function searchable(words: string): string {
+  return words
+    .trim()
+    .split(/\s+/)
+    .filter((w) => w.length >= SHORTEST_WORD)
+    .join(' ');
+}
+
+/** What was typed, once the typing has paused. */
+function useSettled(value: string): string {
+  const [settled, setSettled] = useState(value);
+  useEffect(() => {
+    const pause = setTimeout(() => setSettled(value), PAUSE_MS);
+    return () => clearTimeout(pause);
+  }, [value]);
+  return settled;
+}
 
 type Show = (typeof LISTS)[number][0];
 
@@ -62,7 +84,7 @@ export function FloorPage() {
   const [settingDown, setSettingDown] = useState<string>();
   const pickUp = usePickUp();
   const inMoney = useMoney();
-  const wanted = useDeferredValue(find.trim());
+  const wanted = useSettled(searchable(find));
   const query = `show=${show}&find=${encodeURIComponent(wanted)}`;
   const floor = useInfiniteQuery({
     queryKey: ['floor', show, wanted],
@@ -123,7 +145,7 @@ export function FloorPage() {
             <input
               id="find"
               type="search"
-              placeholder="tag, customer, machine, motor …"
+              placeholder="tag, customer, machine (3 letters)"
               value={find}
               onChange={(e) => {
                 setFind(e.target.value);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clock, hertz, hours, megohm, moment, money, ohm, percent, plain, unbroken } from './figures';
+import { chance, clock, hertz, hours, megohm, moment, money, ohm, percent, plain, unbroken } from './figures';
 
 describe('figures', () => {
   it.each([
@@ -30,6 +30,13 @@ describe('figures', () => {
     expect(ohm(5.295)).toBe('5.295 Ω');
     expect(hertz(7623.4)).toBe('7623 Hz');
     expect(hertz(12000)).toBe('12 kHz');
+  });
+
+  it('calls nothing certain and nothing impossible', () => {
+    expect(chance(0.9999)).toBe('> 99 %');
+    expect(chance(0.99)).toBe('99 %');
+    expect(chance(0.0004)).toBe('< 0.1 %');
+    expect(chance(0.001)).toBe('0.1 %');
   });
 
   it('gives a share one place below ten percent', () => {

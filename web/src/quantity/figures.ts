@@ -24,6 +24,14 @@ export function percent(share: number): string {
   return `${value < 10 ? value.toFixed(1) : value.toFixed(0)} %`;
 }
 
+/** A probability in percent; nothing weighed from evidence is ever called certain, nor impossible. */
+export function chance(probability: number): string {
+  if (probability > 0.99) {
+    return '> 99 %';
+  }
+  return probability < 0.001 ? '< 0.1 %' : percent(probability);
+}
+
 export function money(value: number): string {
   return grouped(Math.round(value).toString());
 }

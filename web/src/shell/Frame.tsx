@@ -1,12 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
 import { TakeTurn } from '../access/TakeTurn';
 import { call } from '../api/http';
 import type { Session } from '../api/types';
 import { useDraftCount } from '../forms/drafts';
 import { applySetting, savedSetting } from '../theme/theme';
-import { useKeys, type Key } from './keys';
+import { glyph, useKeys, type Key } from './keys';
+import { KeySheet } from './KeySheet';
 import { usePrefer } from './preferences';
 import { usePerson, usePreferences } from './session';
 
@@ -18,10 +19,12 @@ const PLACES = [
   ['/shop', 'Shop'],
 ] as const;
 
+const NO_KEYS: Key[] = [];
+
 /** The iron band above, the keys below, the page between. */
 export function Frame({
   band,
-  keys = [],
+  keys = NO_KEYS,
   children,
 }: {
   /** What the band carries; the places of the shop when nothing else is given. */
@@ -29,7 +32,13 @@ export function Frame({
   keys?: Key[];
   children: ReactNode;
 }) {
-  useKeys(keys);
+  const [listed, setListed] = useState(false);
+  const all = useMemo(
+    () => [...keys, { key: '?', label: 'all keys', run: () => setListed((now) => !now) }],
+    [keys],
+  );
+  // While the list is open the page waits behind it: Escape closes the list and nothing else.
+  useKeys(listed ? all.slice(-1) : all);
   return (
     <div className="app">
       <a className="skip" href="#work">
@@ -43,7 +52,8 @@ export function Frame({
         {band ?? <Places />}
       </header>
       {children}
-      <Foot keys={keys} />
+      <Foot keys={all} />
+      {listed && <KeySheet keys={keys} close={() => setListed(false)} />}
     </div>
   );
 }
@@ -64,8 +74,6 @@ export function Places() {
   );
 }
 
-const GLYPHS: Record<string, string> = { ArrowUp: '↑', ArrowDown: '↓', Escape: 'Esc', Backspace: '⌫' };
-
 function Foot({ keys }: { keys: Key[] }) {
   const person = usePerson();
   const client = useQueryClient();
@@ -83,7 +91,7 @@ function Foot({ keys }: { keys: Key[] }) {
         .filter((k) => k.label)
         .map((k) => (
           <span key={k.key} className="keys">
-            <kbd>{GLYPHS[k.key] ?? k.key}</kbd>
+            <kbd>{glyph(k.key)}</kbd>
             {k.label}
           </span>
         ))}

@@ -1,9 +1,20 @@
 import { useLayoutEffect } from 'react';
 
+/** A key that works on a page. */
 export interface Key {
   key: string;
+  /** What it does, as the foot of the page says it; empty where the page itself says it. */
   label: string;
+  /** What it does, for the list of all keys, where the foot does not say it. */
+  says?: string;
   run: () => void;
+}
+
+const GLYPHS: Record<string, string> = { ArrowUp: '↑', ArrowDown: '↓', Escape: 'Esc', Backspace: '⌫' };
+
+/** How a key is drawn. */
+export function glyph(key: string): string {
+  return GLYPHS[key] ?? key;
 }
 
 function typing(target: EventTarget | null): boolean {

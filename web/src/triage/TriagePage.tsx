@@ -79,6 +79,7 @@ export function TriagePage() {
         : LETTERS[entry.stage].map(([letter, word]) => ({
             key: letter,
             label: '',
+            says: word.replaceAll('-', ' '),
             run: () => entry.stage !== 'megohm' && draft.change(picked(entry, entry.stage, word)),
           }));
     return [

@@ -170,15 +170,31 @@ class FloorTest {
         assertThat(hand.page().locator("#find")).hasValue("salt screw");
         assertThat(hand.page().locator("table.floor tbody tr")).hasCount(1);
         hand.open("/?show=rush");
-        assertThat(hand.page()
-                        .getByRole(
-                                AriaRole.RADIO, new com.microsoft.playwright.Page.GetByRoleOptions().setName("Rush")))
+        assertThat(hand.page().getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Rush")))
                 .isChecked();
         hand.open("/?show=nonsense");
-        assertThat(hand.page()
-                        .getByRole(
-                                AriaRole.RADIO,
-                                new com.microsoft.playwright.Page.GetByRoleOptions().setName("In the shop")))
+        assertThat(hand.page().getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("In the shop")))
                 .isChecked();
+    }
+
+    /** One key shows all others, on every page, those that the foot has no room for among them. */
+    @Test
+    void aQuestionMarkListsTheKeysOfThePage(Product.Running product) {
+        Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
+        for (String[] page : new String[][] {
+            {"/", "receive a motor"},
+            {"/jobs/TQ-0401/bench/surge", "set down"},
+            {"/triage", "binds"}
+        }) {
+            hand.open(page[0]);
+            hand.page().locator("footer.foot kbd").first().waitFor();
+            hand.page().keyboard().press("?");
+            Locator list = hand.page().getByRole(AriaRole.DIALOG);
+            assertThat(list).containsText("Keys of this page");
+            assertThat(list).containsText(page[1]);
+            assertThat(list).containsText("to the next field");
+            hand.page().keyboard().press("Escape");
+            assertThat(list).hasCount(0);
+        }
     }
 }

@@ -137,6 +137,6 @@ public final class FailurePatternWorksheet {
     }
 
     private static String percent(double probability) {
-        return Figures.percent(100 * probability);
+        return Figures.chance(probability);
     }
 }

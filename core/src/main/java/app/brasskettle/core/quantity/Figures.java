@@ -39,6 +39,18 @@ public final class Figures {
         return fixed(value, Math.abs(value) < 10 ? 1 : 0) + " %";
     }
 
+    /**
+     * Writes a probability in percent; nothing weighed from evidence is ever called certain, nor impossible.
+     *
+     * @param probability 0 to 1
+     */
+    public static String chance(double probability) {
+        if (probability > 0.99) {
+            return "over 99 %";
+        }
+        return probability < 0.001 ? "under 0.1 %" : percent(100 * probability);
+    }
+
     /** {@code value}, given in the stored unit of {@code kind}, as people write it. */
     public static String show(double value, Dimension kind) {
         return switch (kind) {

@@ -46,4 +46,10 @@ class FiguresTest {
     void takesThePrefixTheTradeWouldUse(double value, Dimension kind, String text) {
         assertThat(Figures.show(value, kind)).isEqualTo(text);
     }
+
+    @ParameterizedTest
+    @CsvSource({"1, over 99 %", "0.991, over 99 %", "0.99, 99 %", "0.5, 50 %", "0.001, 0.1 %", "0.0009, under 0.1 %"})
+    void nothingWeighedIsCertainOrImpossible(double probability, String text) {
+        assertThat(Figures.chance(probability)).isEqualTo(text);
+    }
 }

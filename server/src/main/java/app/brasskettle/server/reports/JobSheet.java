@@ -123,7 +123,7 @@ final class JobSheet extends SheetPage {
         ranking.ranking().stream()
                 .limit(3)
                 .forEach(r -> row(
-                        esc(r.spoken()) + " <span class=\"n\">" + Figures.percent(100 * r.probability()) + "</span>",
+                        esc(r.spoken()) + " <span class=\"n\">" + Figures.chance(r.probability()) + "</span>",
                         "<span class=\"soft\">for: " + pieces(r.forPieces()) + "<br/>against: " + pieces(r.against())
                                 + "</span>"));
         out.append("</table>");
@@ -138,7 +138,7 @@ final class JobSheet extends SheetPage {
     private void concluded(String word, JobView.Concluded c) {
         line("<b>" + word + ": " + esc(c.spoken()) + "</b>, by "
                 + esc(c.done().by()) + ", "
-                + day(c.done().at()) + "; the product gave it " + Figures.percent(100 * c.probabilityThen())
+                + day(c.done().at()) + "; the product gave it " + Figures.chance(c.probabilityThen())
                 + "."
                 + (c.reason().isBlank() ? "" : " " + esc(c.reason())));
         if (!c.chain().isEmpty()) {
