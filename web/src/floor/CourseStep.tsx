@@ -187,7 +187,14 @@ function Leave({
     >
       <h2>It leaves the shop</h2>
       {heldBy.length > 0 ? (
-        <p>It can only go as it is, not proved. {heldBy.map((h) => `${h}.`).join(' ')}</p>
+        <>
+          <p>It can only go as it is, not proved. What keeps it from being called ready for service:</p>
+          <ul>
+            {heldBy.map((h) => (
+              <li key={h}>{h}</li>
+            ))}
+          </ul>
+        </>
       ) : (
         <Picks
           label="It goes"

@@ -1,8 +1,12 @@
 package app.brasskettle.core.jobs;
 
+import app.brasskettle.core.energise.EnergiseGate;
+import app.brasskettle.core.energise.GateRow;
 import app.brasskettle.core.testrecord.JudgedTests;
 import app.brasskettle.core.testrecord.Origin;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -12,22 +16,31 @@ import java.util.stream.Collectors;
  */
 public record Departure(List<String> heldBy) {
 
+    /** What lasts a working day on the bench says nothing of the motor that leaves it. */
+    private static final Set<String> OF_THE_DAY = Set.of(GateRow.NO_LOCK_OUT.word(), GateRow.NOT_RELEASED.word());
+
     /**
-     * Reads it off the tests: no motor that a simulated reading speaks for goes to a customer as proved.
+     * Reads it off gate and tests: what may not be put on power here is not ready there, and no motor that a simulated reading speaks
+     * for goes to a customer as proved.
      *
+     * @param gate may it be put on power
      * @param tests every test with its one effective judgement
      */
-    public static Departure of(JudgedTests tests) {
+    static Departure of(EnergiseGate gate, JudgedTests tests) {
+        List<String> held = new ArrayList<>();
         String simulated = tests.standing()
                 .filter(t -> t.current() && t.test().origin() == Origin.SIMULATED)
                 .map(t -> t.kind().label())
                 .distinct()
                 .collect(Collectors.joining(", "));
-        return new Departure(
-                simulated.isEmpty()
-                        ? List.of()
-                        : List.of("Simulated readings prove no motor: " + simulated
-                                + ". Take them with an instrument first"));
+        if (!simulated.isEmpty()) {
+            held.add("Simulated readings prove no motor: " + simulated + ". Take them with an instrument first");
+        }
+        gate.holding().stream()
+                .filter(r -> !OF_THE_DAY.contains(r.code()))
+                .map(EnergiseGate.Reason::sentence)
+                .forEach(held::add);
+        return new Departure(List.copyOf(held));
     }
 
     /** Tells whether it may be called ready for service. */

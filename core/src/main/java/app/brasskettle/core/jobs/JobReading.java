@@ -123,7 +123,7 @@ public record JobReading(
                 ranking,
                 Advice.of(job, codes(ranking, gathered.standing(job))),
                 choice,
-                Departure.of(tests));
+                Departure.of(gate, tests));
     }
 
     /** Offers compared for this job's motor in its condition; empty until its rated power is known. */

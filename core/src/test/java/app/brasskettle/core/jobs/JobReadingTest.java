@@ -38,28 +38,40 @@ class JobReadingTest {
         return reading.evidence().stream().map(JobReading.Piece::code).toList();
     }
 
-    /** One simulated reading among real ones is enough; one from an earlier winding, or superseded, is none. */
+    private static List<String> heldBack(Story story) {
+        return story.read().departure().heldBy();
+    }
+
+    /** One simulated reading among real ones is enough; one that was superseded is none. */
     @Test
     void aMotorThatASimulatedReadingSpeaksForIsNotReadyForService() {
         Story story = Story.sound();
         assertThat(story.read().departure().mayBeReady()).isTrue();
         story.record(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty(), Origin.SIMULATED);
-        assertThat(story.read().departure().heldBy())
-                .singleElement()
-                .asString()
-                .contains("Winding resistance")
+        assertThat(heldBack(story).get(0))
+                .startsWith("Simulated readings prove no motor: Winding resistance.")
                 .doesNotContain("Insulation to frame");
         story.demonstration = true;
-        assertThat(story.read().departure().mayBeReady())
-                .as("nor where simulated instruments are on")
-                .isFalse();
+        assertThat(heldBack(story))
+                .as("where simulated instruments are on, that alone holds it")
+                .hasSize(1);
         story.test(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty());
         assertThat(story.read().departure().mayBeReady()).isTrue();
-        story.record(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty(), Origin.SIMULATED);
-        story.work(Work.REWOUND);
-        assertThat(story.read().departure().mayBeReady())
-                .as("it spoke for the old winding")
-                .isTrue();
+    }
+
+    /** What may not be put on power here is not ready there; lock-out and release of the day have no part in it. */
+    @Test
+    void aMotorThatTheGateHoldsIsNotReadyForService() {
+        assertThat(heldBack(new Story().plate(Map.of())))
+                .as("nothing is known of it")
+                .isNotEmpty();
+        assertThat(heldBack(Story.sound().insulation(0.04).discharge()))
+                .anyMatch(s -> s.startsWith("Dead or near ground"));
+        assertThat(heldBack(Story.sound().work(Work.REWOUND))).isNotEmpty();
+        assertThat(heldBack(Story.sound().insulation(900))).as("still charged").hasSize(1);
+        Story nextDay = Story.sound().wait(20 * Story.HOUR);
+        assertThat(nextDay.gate().holding()).isNotEmpty();
+        assertThat(heldBack(nextDay)).isEmpty();
     }
 
     @Test

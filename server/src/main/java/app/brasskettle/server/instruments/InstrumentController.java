@@ -198,9 +198,14 @@ class InstrumentController {
                 pace,
                 person.displayName()));
         Stream stream = new Stream((long) (1000 * (script.lengthS() / pace + SPARE_S)), ended -> {
-            if (runs.ended(run, tag, ended)) {
+            Runnable kept = () -> {
                 done.accept(ended);
                 book.refresh(tag);
+            };
+            if (runs.ended(run, tag, ended)) {
+                kept.run();
+            } else {
+                runs.later(kept);
             }
         });
         String key = runs.began(run, tag, stream);

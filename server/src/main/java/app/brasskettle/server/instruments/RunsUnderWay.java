@@ -21,7 +21,9 @@ import java.util.concurrent.TimeoutException;
 import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 
 /**
  * Runs that this server has a voltage on for. Each is claimed in the database before it starts, kept alive there every second, and
@@ -119,7 +121,7 @@ public class RunsUnderWay {
     /**
      * A run's voltage is off; the database hears of it now, or as soon as it answers again.
      *
-     * @return false while the database does not answer, so that nothing else can be written either
+     * @return false while the database does not answer, so that whatever else is to be written has to wait
      */
     boolean ended(long id, String tag, Instrument.Ended how) {
         held.remove(id);
@@ -149,6 +151,17 @@ public class RunsUnderWay {
      * @param otherServersAsked false while the database is away, so that a run of another server may still be on
      */
     public record TakenOff(int stopped, int stillOn, boolean otherServersAsked) {}
+
+    /** Does what waits for a database that is slow or away, while whoever had the voltage on hears of its end. */
+    void later(Runnable work) {
+        asking.execute(() -> {
+            try {
+                work.run();
+            } catch (DataAccessException | TransactionException away) {
+                LOG.warn("What a run read could not be kept: the database does not answer", away);
+            }
+        });
+    }
 
     /** Takes off whatever this server has on for a motor; how many runs there were. */
     int offHere(String tag) {
@@ -190,7 +203,7 @@ public class RunsUnderWay {
     private void beat() {
         Map.copyOf(unsaid).forEach((id, off) -> {
             if (say(id, off)) {
-                asking.execute(() -> heardLate.accept(off.tag()));
+                later(() -> heardLate.accept(off.tag()));
             }
         });
         Map.copyOf(held).forEach((id, run) -> {

@@ -2,6 +2,7 @@ package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.jobs.Course;
 import app.brasskettle.core.jobs.Departure;
+import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.jobs.Station;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -104,7 +105,7 @@ public class FloorBook {
      * Lets a job leave the shop.
      *
      * @param how where it goes and why
-     * @param readyForService true for a motor that is called proved; one that a simulated reading speaks for is refused
+     * @param readyForService true for a motor that is called proved; one that may not be put on power, or that a simulated reading speaks for, is refused
      * @throws RefusedException when it has left already, or may not be called ready
      */
     @Transactional
@@ -115,7 +116,8 @@ public class FloorBook {
             throw RefusedException.stale(tag + " has left already");
         }
         if (readyForService) {
-            Departure departure = Departure.of(book.load(row).judged());
+            Departure departure = JobReading.of(book.load(row).record(), JobClock.seconds(hand.at()))
+                    .departure();
             if (!departure.mayBeReady()) {
                 throw RefusedException.gated(String.join(". ", departure.heldBy()));
             }

@@ -40,13 +40,19 @@ final class Visits {
      * the winding that left.
      */
     Optional<EarlierTraces> traces(JobRow row, int speed) {
-        return before(row)
-                .filter(job -> job.row.left().isPresent())
-                .flatMap(job -> job.judged().current(TestKind.SURGE_COMPARISON, speed).stream()
-                        .filter(Visits::spoke)
-                        .map(t -> new EarlierTraces(
-                                job.row.tag(), (SurgeSet) t.test().input())))
-                .findFirst();
+        for (RecordedJob job : before(row).toList()) {
+            Optional<EarlierTraces> traces = job.judged()
+                    .current(TestKind.SURGE_COMPARISON, speed)
+                    .filter(t -> job.row.left().isPresent() && spoke(t))
+                    .map(t ->
+                            new EarlierTraces(job.row.tag(), (SurgeSet) t.test().input()));
+            boolean newThen = job.record().timeline().winding().since() > Double.NEGATIVE_INFINITY;
+            if (traces.isPresent() || newThen) {
+                // Before a winding was made there is nothing that could speak for it.
+                return traces;
+            }
+        }
+        return Optional.empty();
     }
 
     private static boolean spoke(JudgedTest test) {

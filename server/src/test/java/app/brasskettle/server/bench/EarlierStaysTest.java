@@ -112,6 +112,23 @@ class EarlierStaysTest {
                 .isEqualTo("stop");
     }
 
+    /** A winding made at a visit in between has no trace of before: what is older speaks for another winding. */
+    @Test
+    void tracesOfAWindingThatIsGoneSettleNothing(Visitor office) {
+        String serial = "UG" + System.nanoTime();
+        String first = visit(serial);
+        surged(first, 8100);
+        String rewound = visit(serial);
+        visitor.post("/api/jobs/" + rewound + "/worked", Map.of("work", "rewound"))
+                .with(200);
+        Visitor leaving = office.stranger().as("office");
+        for (String tag : List.of(first, rewound)) {
+            leaving.post("/api/jobs/" + tag + "/leave", Map.of("how", "collected"))
+                    .with(200);
+        }
+        assertThat(surged(visit(serial), 8100).get("verdict").asString()).isEqualTo("unproven");
+    }
+
     @Test
     void eachTestShowsWhatItSaidBefore() {
         JsonNode earlier = visitor.get("/api/jobs/TQ-0402/tests/insulation-resistance/earlier")

@@ -11,6 +11,7 @@ import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(RunningServer.class)
@@ -95,7 +96,7 @@ class CourseTest {
 
     /** A motor that a simulated reading speaks for is nobody's to call proved; as it is, it may always go. */
     @Test
-    void aMotorProvedWithSimulatedReadingsDoesNotLeaveAsReady() {
+    void aMotorProvedWithSimulatedReadingsDoesNotLeaveAsReady(RunningServer.Running server) {
         Map<String, Object> ready = Map.of("how", "carrier, Tuesday", "readyForService", true);
         JsonNode tested = Plates.insulated(visitor, tag, "");
         assertThat(tested.at("/departure/heldBy/0").asString()).contains("Insulation to frame");
@@ -112,8 +113,39 @@ class CourseTest {
         post("come-back", Map.of());
 
         tag = Plates.ready(visitor);
+        visitor.post("/api/jobs/" + tag + "/leave", ready).with(409);
+        proved(server.context().getBean(JdbcClient.class));
         assertThat(post("leave", ready).at("/identity/left/how").asString())
                 .isEqualTo("Ready for service: carrier, Tuesday");
+    }
+
+    /** Reads resistance and insulation with instruments, two hours ago, so that the winding has discharged since. */
+    private void proved(JdbcClient db) {
+        test(
+                "winding-resistance",
+                Map.of(
+                        "terminalOhms",
+                        Map.of("ab", "0.5", "bc", "0.5", "ca", "0.5"),
+                        "windingTemperatureC",
+                        "40",
+                        "conductor",
+                        "copper"),
+                Map.of());
+        test(
+                "insulation-resistance",
+                Map.of("windingTemperatureC", "40", "readings", List.of(Map.of("seconds", "60", "megohm", "900"))),
+                Map.of("appliedVoltageV", "500"));
+        for (String table : List.of("bench_test set taken_at = taken_at", "job_event set done_at = done_at")) {
+            db.sql("update " + table + " - interval '2 hours' where job_id = (select id from job where tag = :tag)")
+                    .param("tag", tag)
+                    .update();
+        }
+    }
+
+    private void test(String kind, Map<String, Object> typed, Map<String, Object> more) {
+        Map<String, Object> body = new HashMap<>(more);
+        body.put("typed", typed);
+        visitor.post("/api/jobs/" + tag + "/tests/" + kind, body).with(200);
     }
 
     @Test
