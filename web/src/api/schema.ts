@@ -1236,6 +1236,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/test-kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/triage": {
         parameters: {
             query?: never;
@@ -1326,6 +1342,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["answer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/worksheets/{name}/example": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["example"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1500,7 +1532,7 @@ export interface components {
             demonstration: boolean;
             holding: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Reason"][];
             leads: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Leads"];
-            mayRun: ("tester-proof" | "lead-sets" | "winding-resistance" | "single-phase-windings" | "insulation-resistance" | "circuit-insulation" | "protector" | "low-voltage-balance" | "bearing-insulation" | "step-voltage" | "withstand-record" | "surge-comparison" | "surge-rise" | "starting-gear" | "start-log" | "no-load-run" | "rolled-leads" | "run-watch" | "vibration" | "rotor-proof" | "shaft-voltage" | "heat-run" | "core-loop-result" | "bearing-seats" | "air-gap" | "bracket-registers" | "shaft-runout" | "key-seat" | "pole-check" | "rotor-balance")[];
+            mayRun: ("tester-proof" | "lead-sets" | "winding-resistance" | "single-phase-windings" | "insulation-resistance" | "circuit-insulation" | "protector" | "low-voltage-balance" | "step-voltage" | "withstand-record" | "surge-comparison" | "surge-rise" | "start-log" | "starting-gear" | "no-load-run" | "rolled-leads" | "run-watch" | "vibration" | "rotor-proof" | "heat-run" | "shaft-voltage" | "bearing-insulation" | "bearing-seats" | "air-gap" | "bracket-registers" | "shaft-runout" | "key-seat" | "core-loop-result" | "pole-check" | "rotor-balance")[];
             /** @enum {string} */
             state: "blocked" | "test-power-only" | "permitted";
             validUntil: number | null;
@@ -2756,6 +2788,24 @@ export interface components {
             typed: {
                 [key: string]: unknown;
             };
+        };
+        "app.brasskettle.server.worksheets.TestKindController.TestKindView": {
+            answered: string[];
+            /** @enum {string} */
+            asks: "power" | "high-voltage" | "leads" | "none";
+            blank: {
+                [key: string]: unknown;
+            };
+            bySheet: boolean;
+            caution: string;
+            /** @enum {string} */
+            kind: "tester-proof" | "lead-sets" | "winding-resistance" | "single-phase-windings" | "insulation-resistance" | "circuit-insulation" | "protector" | "low-voltage-balance" | "step-voltage" | "withstand-record" | "surge-comparison" | "surge-rise" | "start-log" | "starting-gear" | "no-load-run" | "rolled-leads" | "run-watch" | "vibration" | "rotor-proof" | "heat-run" | "shaft-voltage" | "bearing-insulation" | "bearing-seats" | "air-gap" | "bracket-registers" | "shaft-runout" | "key-seat" | "core-loop-result" | "pole-check" | "rotor-balance";
+            label: string;
+            notesVoltage: boolean;
+            simulatedReading: string | null;
+            /** @enum {string} */
+            station: "receive" | "bench" | "teardown" | "cause" | "winding" | "choose";
+            step: string;
         };
         "app.brasskettle.server.worksheets.WorksheetController.TypedAnswer": {
             output: unknown | null;
@@ -4915,6 +4965,26 @@ export interface operations {
             };
         };
     };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.worksheets.TestKindController.TestKindView"][];
+                };
+            };
+        };
+    };
     newest: {
         parameters: {
             query?: never;
@@ -5075,6 +5145,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": Record<string, never>;
+                };
+            };
+        };
+    };
+    example: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": {
+                        [key: string]: unknown;
+                    };
                 };
             };
         };

@@ -30,6 +30,7 @@ export type EvidencePiece = S['app.brasskettle.core.jobs.JobReading.Piece'];
 export type Vocabulary = S['app.brasskettle.server.cause.CauseController.Vocabulary'];
 export type WindingResult = S['app.brasskettle.core.winding.WindingResult'];
 export type ChoiceReading = S['app.brasskettle.core.choice.ChoiceReading'];
+export type TestKind = S['app.brasskettle.server.worksheets.TestKindController.TestKindView'];
 export type SheetForm = S['app.brasskettle.core.catalogue.SheetForm'];
 export type FormField = S['app.brasskettle.core.catalogue.SheetForm.Field'];
 export type TypedAnswer = S['app.brasskettle.server.worksheets.WorksheetController.TypedAnswer'];

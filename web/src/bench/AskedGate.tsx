@@ -1,33 +1,22 @@
 import { Input } from 'antd';
 import { Link } from 'react-router';
-import type { GateReason, JobView } from '../api/types';
+import type { GateReason, JobView, TestKind } from '../api/types';
 import { GATE_WORDS } from '../jobs/gateWords';
 import { Isolated } from './Isolated';
-import type { SheetTest } from './sheetTests';
 
 /** What holds the gate that a test asks; undefined where it may be made. */
-export function gateHolds(job: JobView, asks: SheetTest['asks'], kind: string): GateReason | undefined {
-  if (asks === 'high-voltage') {
+export function gateHolds(job: JobView, test: TestKind): GateReason | undefined {
+  if (test.asks === 'high-voltage') {
     return job.highVoltage.holding[0];
   }
   const runs: readonly string[] = job.gate.mayRun;
-  return asks === 'power' && !runs.includes(kind) ? job.gate.holding[0] : undefined;
+  return test.asks === 'power' && !runs.includes(test.kind) ? job.gate.holding[0] : undefined;
 }
 
 /** The gate that a test asks, where something holds it; whoever joins leads is told where the lock-out is over. */
-export function AskedGate({
-  job,
-  asks,
-  kind,
-  joinsLeads,
-}: {
-  job: JobView;
-  asks: SheetTest['asks'];
-  kind: string;
-  joinsLeads: boolean;
-}) {
-  const holding = gateHolds(job, asks, kind);
-  if (!holding && joinsLeads && !job.gate.leads.mayConnect) {
+export function AskedGate({ job, test }: { job: JobView; test: TestKind }) {
+  const holding = gateHolds(job, test);
+  if (!holding && test.asks === 'leads' && !job.gate.leads.mayConnect) {
     return (
       <p className="caution">
         <b>{job.gate.leads.sentence}.</b>{' '}
@@ -41,7 +30,7 @@ export function AskedGate({
   return (
     <>
       <p className="caution">
-        <b>{asks === 'high-voltage' ? 'High voltage blocked' : GATE_WORDS[job.gate.state]}:</b>{' '}
+        <b>{test.asks === 'high-voltage' ? 'High voltage blocked' : GATE_WORDS[job.gate.state]}:</b>{' '}
         {holding.sentence}.{' '}
         {holding.code !== 'auxiliaries' && holding.step && (
           <Link to={`/jobs/${job.identity.tag}/${holding.step}`}>{holding.liftedBy}</Link>

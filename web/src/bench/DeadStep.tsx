@@ -18,7 +18,7 @@ export function DeadStep({ job }: { job: JobView }) {
   return (
     <>
       <div className="head">
-        <h1>Dead, and a tester that tells the truth</h1>
+        <h1>Lockout and tester check</h1>
       </div>
       <LockOut job={job} />
       <Tester job={job} />

@@ -1,13 +1,13 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { lazy, Suspense, useState } from 'react';
-import { useLocation } from 'react-router';
 import { call, Refusal } from '../api/http';
-import type { JobView, SheetForm, Step, TestLook, Typed } from '../api/types';
+import type { JobView, SheetForm, Step, TestKind, TestLook, Typed } from '../api/types';
 import { useDraft } from '../forms/drafts';
 import { at, useLook, whileTyping } from '../forms/look';
 import { Trouble } from '../forms/Trouble';
 import { StandIn } from '../instruments/StandIn';
+import { STREAMS } from '../instruments/streams';
 import { useChange } from '../jobs/useJob';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
@@ -20,7 +20,6 @@ import { DischargeClock } from './DischargeClock';
 import { InstrumentPick } from './InstrumentPick';
 import { meanMm } from './meanMm';
 import { Pulses } from './Pulses';
-import type { SheetTest } from './sheetTests';
 import { StallClock } from './StallClock';
 import { Streamed, type Entered } from './Streamed';
 import { ReadFile } from './TestFile';
@@ -30,7 +29,6 @@ const TestChart = lazy(() => import('./TestChart').then((m) => ({ default: m.Tes
 /** Readings typed, from a file, or from a simulated instrument, judged while they come. */
 export function SheetTestEntry({
   job,
-  kind,
   speed,
   test,
   title,
@@ -38,17 +36,17 @@ export function SheetTestEntry({
   finished,
 }: {
   job: JobView;
-  kind: string;
   speed: number;
-  test: SheetTest;
+  test: TestKind;
   title: string;
   repeat: boolean;
   finished: () => void;
 }) {
   const tag = job.identity.tag;
-  const { pathname } = useLocation();
+  const kind = test.kind;
+  const stream = STREAMS[kind];
   const fresh: Entered = {
-    typed: { ...test.start, ...marked(job, kind) },
+    typed: { ...test.blank, ...marked(job, kind) },
     simulated: false,
     because: '',
     instrument: null,
@@ -68,7 +66,7 @@ export function SheetTestEntry({
   const look = useLook<TestLook>(
     `/api/jobs/${tag}/tests/${kind}/look`,
     { typed: v.typed, appliedVoltageV: v.appliedVoltageV, speed },
-    draft.dirty && !test.stream?.keeps,
+    draft.dirty && !stream?.keeps,
   );
   const output = (look?.output ?? look?.resistance) as
     (Record<string, unknown> & { steps?: Step[] }) | null | undefined;
@@ -113,7 +111,7 @@ export function SheetTestEntry({
           path: `tests/${kind}`,
           body: {
             typed: v.typed,
-            appliedVoltageV: test.asksVoltage ? v.appliedVoltageV : undefined,
+            appliedVoltageV: test.notesVoltage ? v.appliedVoltageV : undefined,
             because: v.because,
             instrument: v.simulated ? null : v.instrument,
             takenBefore: v.takenBefore,
@@ -127,20 +125,15 @@ export function SheetTestEntry({
         <span className="soft">{form?.sources.join(' · ')}</span>
       </div>
       <p className="caution">{test.caution}</p>
-      <AskedGate
-        job={job}
-        asks={test.asks}
-        kind={kind}
-        joinsLeads={test.asks === undefined && pathname.includes('/bench/')}
-      />
+      <AskedGate job={job} test={test} />
       <TakenBefore
-        needed={gateHolds(job, test.asks, kind) !== undefined}
+        needed={gateHolds(job, test) !== undefined}
         value={v.takenBefore}
         onChange={(takenBefore) => set({ takenBefore, simulated: v.simulated })}
       />
       {test.asks === 'high-voltage' && <DischargeClock job={job} />}
       <Trouble error={keep.error ?? glance.error} hide={refused.map((p) => p.field)} />
-      {test.stream?.keeps ? (
+      {stream?.keeps ? (
         <Pulses
           job={job}
           speed={speed}
@@ -155,8 +148,8 @@ export function SheetTestEntry({
         />
       ) : (
         <>
-          {test.stream && job.gate.demonstration && (
-            <Streamed job={job} kind={kind} test={test} typed={v.typed} arrived={arrived} />
+          {stream && job.gate.demonstration && (
+            <Streamed job={job} kind={kind} stream={stream} typed={v.typed} arrived={arrived} />
           )}
           {kind === 'start-log' && (
             <StallClock
@@ -172,7 +165,7 @@ export function SheetTestEntry({
           {form && (
             <FieldsForm
               key={drawn}
-              fields={form.fields.filter((f) => !test.known.includes(f.name))}
+              fields={form.fields.filter((f) => !test.answered.includes(f.name))}
               path=""
               value={v.typed}
               shown={look?.shown ?? {}}
@@ -183,13 +176,13 @@ export function SheetTestEntry({
         </>
       )}
       {refused
-        .filter((p) => p.field === '' || p.field === 'instrument' || test.known.includes(p.field))
+        .filter((p) => p.field === '' || p.field === 'instrument' || test.answered.includes(p.field))
         .map((p) => (
           <p key={p.field + p.message} className="wrong">
             {p.message}
           </p>
         ))}
-      {test.asksVoltage && (
+      {test.notesVoltage && (
         <TypedField
           label="Test voltage applied"
           unit="V"
@@ -207,7 +200,7 @@ export function SheetTestEntry({
           <TestChart lines={look.lines} gapsMm={look.gapsMm} meanMm={meanMm(output)} />
         </Suspense>
       )}
-      {!v.simulated && !test.stream?.keeps && (
+      {!v.simulated && !stream?.keeps && (
         <InstrumentPick
           value={v.instrument}
           onChange={(instrument) => set({ instrument, simulated: v.simulated })}
@@ -220,17 +213,17 @@ export function SheetTestEntry({
         onChange={(because) => set({ because, simulated: v.simulated })}
       />
       <div className="actions">
-        {!test.stream?.keeps && (
+        {!stream?.keeps && (
           <Button type="primary" htmlType="submit" loading={keep.isPending} disabled={!draft.dirty}>
             Keep the readings
           </Button>
         )}
-        {test.glance && job.gate.demonstration && (
+        {test.simulatedReading && job.gate.demonstration && (
           <Button onClick={() => glance.mutate()} loading={glance.isPending}>
-            {test.glance}
+            {test.simulatedReading}
           </Button>
         )}
-        {!test.stream?.keeps && (
+        {!stream?.keeps && (
           <ReadFile
             tag={tag}
             kind={kind}
@@ -239,7 +232,7 @@ export function SheetTestEntry({
         )}
         {repeat && <Button onClick={finished}>Leave it as it was</Button>}
       </div>
-      {(test.glance ?? test.stream) && job.gate.demonstration && <StandIn job={job} />}
+      {(test.simulatedReading ?? stream) && job.gate.demonstration && <StandIn job={job} />}
       {output?.steps && <Arithmetic steps={output.steps} />}
     </form>
   );

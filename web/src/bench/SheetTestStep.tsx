@@ -1,6 +1,6 @@
 import { Button } from 'antd';
 import { lazy, Suspense, useState } from 'react';
-import type { JobView, Step } from '../api/types';
+import type { JobView, Step, TestKind } from '../api/types';
 import { NextWay } from '../jobs/NextWay';
 import { moment } from '../quantity/figures';
 import { Arithmetic } from '../verdict/Arithmetic';
@@ -10,7 +10,6 @@ import { Output } from '../worksheets/Output';
 import { DischargeClock } from './DischargeClock';
 import { Overrule } from './Overrule';
 import { SheetTestEntry } from './SheetTestEntry';
-import { SHEET_TESTS } from './sheetTests';
 import { meanMm } from './meanMm';
 import { FileLinks } from './TestFile';
 
@@ -19,28 +18,24 @@ const TestChart = lazy(() => import('./TestChart').then((m) => ({ default: m.Tes
 /** A bench test by its worksheet: readings in, judgement at once, superseded with a reason when taken again. */
 export function SheetTestStep({
   job,
-  kind,
+  test,
   speed,
   step,
 }: {
   job: JobView;
-  kind: string;
+  test: TestKind;
   speed: number;
   step: string;
 }) {
-  const test = SHEET_TESTS[kind];
+  const kind = test.kind;
   const done = job.bench.further[speed === 1 ? kind : `${kind}/${speed}`];
   const [again, setAgain] = useState(false);
-  if (!test) {
-    return null;
-  }
   const named = job.stations.flatMap((s) => s.steps).find((s) => s.step === step)?.name;
-  const title = speed === 1 && !named?.includes(',') ? test.title : (named ?? test.title);
+  const title = named ?? test.label;
   if (!done || again) {
     return (
       <SheetTestEntry
         job={job}
-        kind={kind}
         speed={speed}
         test={test}
         title={title}

@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react';
 import type { JobView, Typed } from '../api/types';
 import { RunPanel } from '../instruments/RunPanel';
-import type { SheetTest } from './sheetTests';
+import type { Streaming } from '../instruments/streams';
 
 /** A test as it is being entered. */
 export interface Entered {
@@ -28,28 +28,25 @@ const figures = (value: number) => String(Number(value.toPrecision(5)));
 export function Streamed({
   job,
   kind,
-  test,
+  stream,
   typed,
   arrived,
 }: {
   job: JobView;
   kind: string;
-  test: SheetTest;
+  stream: Streaming;
   typed: Typed;
   arrived: (typed: Typed, part: Partial<Entered>) => void;
 }) {
   const steps = useRef<{ voltageV: string; microamp: string }[]>([]);
   const [live, setLive] = useState<Leakage>();
-  if (!test.stream) {
-    return null;
-  }
   return (
     <>
       <RunPanel<Leakage>
         tag={job.identity.tag}
-        instrument={test.stream.path}
+        instrument={stream.path}
         body={{}}
-        start={test.stream.start}
+        start={stream.start}
         disabled={!job.highVoltage.permitted}
         onStart={() => {
           steps.current = [];

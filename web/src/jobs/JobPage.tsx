@@ -1,7 +1,7 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState, type ComponentType } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import type { JobView } from '../api/types';
-import { testAt } from '../bench/sheetTests';
+import { testAt, useTestKinds } from '../bench/testKinds';
 import { SetDownForm, SetDownNotice } from '../floor/setdown';
 import { Trouble } from '../forms/Trouble';
 import { Frame } from '../shell/Frame';
@@ -142,51 +142,51 @@ function Spine({ job, here }: { job: JobView; here: string }) {
   );
 }
 
+/** Steps that are no tests. */
+const STEP_PAGES: Partial<Record<string, ComponentType<{ job: JobView }>>> = {
+  receive: ArrivalStep,
+  plate: PlateStep,
+  'bench/dead': DeadStep,
+  'bench/release': ReleaseStep,
+  'teardown/parts': PartsStep,
+  'teardown/lead-map': LeadMapStep,
+  'teardown/findings': FindingsStep,
+  'teardown/coils': CoilMapStep,
+  'teardown/together': TogetherStep,
+  cause: CauseStep,
+  winding: WindingStep,
+  choose: ChooseStep,
+  course: CourseStep,
+  journal: JournalStep,
+};
+
+/** Tests with a page of their own, by kind; all others draw the form of their worksheet. */
+const TEST_PAGES: Partial<Record<string, ComponentType<{ job: JobView }>>> = {
+  'winding-resistance': ResistanceStep,
+  'insulation-resistance': InsulationStep,
+};
+
 function Work({ job, step }: { job: JobView; step: string }) {
-  switch (step) {
-    case 'receive':
-      return <ArrivalStep job={job} />;
-    case 'plate':
-      return <PlateStep job={job} />;
-    case 'bench/dead':
-      return <DeadStep job={job} />;
-    case 'bench/resistance':
-      return <ResistanceStep job={job} />;
-    case 'bench/insulation':
-      return <InsulationStep job={job} />;
-    case 'bench/surge':
-      return <SurgeStep job={job} />;
-    case 'bench/surge/2':
-      return <SurgeStep key={step} job={job} speed={2} />;
-    case 'bench/release':
-      return <ReleaseStep job={job} />;
-    case 'teardown/coils':
-      return <CoilMapStep job={job} />;
-    case 'teardown/parts':
-      return <PartsStep job={job} />;
-    case 'teardown/lead-map':
-      return <LeadMapStep job={job} />;
-    case 'teardown/findings':
-      return <FindingsStep job={job} />;
-    case 'teardown/together':
-      return <TogetherStep job={job} />;
-    case 'cause':
-      return <CauseStep job={job} />;
-    case 'winding':
-      return <WindingStep job={job} />;
-    case 'course':
-      return <CourseStep job={job} />;
-    case 'journal':
-      return <JournalStep job={job} />;
-    case 'choose':
-      return <ChooseStep job={job} />;
-    default: {
-      const test = testAt(step);
-      return test ? (
-        <SheetTestStep key={step} job={job} kind={test.kind} speed={test.speed} step={step} />
-      ) : (
-        <GateStep job={job} />
-      );
-    }
+  const kinds = useTestKinds();
+  const Page = STEP_PAGES[step];
+  if (Page) {
+    return <Page job={job} />;
   }
+  if (!kinds) {
+    return null;
+  }
+  const taken = testAt(kinds, step);
+  if (!taken) {
+    return <GateStep job={job} />;
+  }
+  const { test, speed } = taken;
+  if (test.kind === 'surge-comparison') {
+    return <SurgeStep key={step} job={job} speed={speed} />;
+  }
+  const Own = speed === 1 ? TEST_PAGES[test.kind] : undefined;
+  return Own ? (
+    <Own job={job} />
+  ) : (
+    <SheetTestStep key={step} job={job} test={test} speed={speed} step={step} />
+  );
 }

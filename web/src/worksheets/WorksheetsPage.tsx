@@ -10,7 +10,6 @@ import { Frame } from '../shell/Frame';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
 import { otherSchool } from '../verdict/schools';
-import { EXAMPLES } from './examples';
 import { FieldsForm } from './FieldsForm';
 import { Output } from './Output';
 
@@ -41,7 +40,7 @@ export function WorksheetsPage() {
         </nav>
         <main className="work" id="work">
           <Trouble error={forms.error} />
-          {form && <Sheet key={form.name} form={form} />}
+          {form && <WithExample key={form.name} form={form} />}
         </main>
       </div>
     </Frame>
@@ -56,8 +55,16 @@ interface Judgements {
   steps?: Step[];
 }
 
-function Sheet({ form }: { form: SheetForm }) {
-  const example = EXAMPLES[form.name] ?? {};
+function WithExample({ form }: { form: SheetForm }) {
+  const example = useQuery({
+    queryKey: ['worksheets', form.name],
+    queryFn: () => call<Typed>('GET', `/api/worksheets/${form.name}/example`),
+    staleTime: Infinity,
+  });
+  return example.data ? <Sheet form={form} example={example.data} /> : <Trouble error={example.error} />;
+}
+
+function Sheet({ form, example }: { form: SheetForm; example: Typed }) {
   const draft = useDraft<Typed>(`worksheet.${form.name}`, example);
   const look = useLook<TypedAnswer>(`/api/worksheets/${form.name}/typed`, draft.value, true);
   const output = look?.output as (Judgements & Record<string, unknown>) | null | undefined;

@@ -107,11 +107,11 @@ class BenchOrderTest {
         insulated(hand, tag, "after the high voltage");
         released(hand, tag, "Energising permitted");
         glanced(hand, tag, "start", "Start the simulated motor", "Holds: Came up");
-        glanced(hand, tag, "run", "Read the simulated analyser", "Holds: Unbalance");
+        glanced(hand, tag, "run", "Read the simulated power analyser", "Holds: Unbalance");
         glanced(hand, tag, "watch", "Watch the simulated motor", "Holds: 15 min");
-        glanced(hand, tag, "vibration", "Read the simulated pen", "Holds: Zone");
+        glanced(hand, tag, "vibration", "Read the simulated vibration meter", "Holds: Zone");
         lockedOutAgain(hand, tag);
-        glanced(hand, tag, "rotor", "Read the simulated analyser", "Holds: Sideband");
+        glanced(hand, tag, "rotor", "Read the simulated oscilloscope", "Holds: Sideband");
         hand.goTo("/jobs/" + tag + "/bench/insulation");
         hand.page().getByText("Record what was done to the motor since").click();
         hand.press("Washed");
@@ -137,8 +137,8 @@ class BenchOrderTest {
         hand.seesHeading("Surge, 965 Δ");
         insulated(hand, tag, "after surge");
         released(hand, tag, "Energising permitted");
-        glanced(hand, tag, "run", "Read the simulated analyser", "Holds: Unbalance");
-        glanced(hand, tag, "run/2", "Read the simulated analyser", "usual 30 to 60 %");
+        glanced(hand, tag, "run", "Read the simulated power analyser", "Holds: Unbalance");
+        glanced(hand, tag, "run/2", "Read the simulated power analyser", "usual 30 to 60 %");
     }
 
     @Test
@@ -146,10 +146,10 @@ class BenchOrderTest {
         Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
         String tag = Prepared.singlePhase(hand, "stuck-switch");
         safe(hand, tag);
-        glanced(hand, tag, "windings", "Read the simulated meter", "Holds: Windings whole");
+        glanced(hand, tag, "windings", "Read the simulated bridge", "Holds: Windings whole");
         insulated(hand, tag, "");
         released(hand, tag, "Start switch and capacitor are not tested yet");
-        glanced(hand, tag, "gear", "Read the simulated meter", "Stop: The start switch does not drop out");
+        glanced(hand, tag, "gear", "Read the simulated capacitance meter", "Stop: The start switch does not drop out");
         hand.seesGate("Test power only");
         hand.goTo("/jobs/" + tag + "/cause");
         hand.sees("start switch worn");

@@ -57,7 +57,7 @@ class BenchTestsTest {
         hand.goTo("/jobs/TQ-0405");
         assertThat(hand.page().getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Insulation to frame")))
                 .isVisible();
-        assertThat(hand.page().getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Balance")))
+        assertThat(hand.page().getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Inductance balance")))
                 .hasCount(0);
     }
 

@@ -50,7 +50,7 @@ class ReceivingTest {
         hand.press("Take these, marked as estimated");
         hand.seesJudged("Estimated, not read: 15 kW (9.22 to 18.5 kW), 400 V (360 to 440 V)");
         hand.press("Keep the plate");
-        hand.seesHeading("Dead, and a tester");
+        hand.seesHeading("Lockout and tester check");
         assertThat(hand.page().locator(".whose")).containsText("≈ 15 kW · ≈ 400 V");
         hand.page().keyboard().press("f");
         hand.page().locator("#find").fill("plate burnt off");
@@ -96,7 +96,7 @@ class ReceivingTest {
         second.getByLabel("Speed").fill("725");
         hand.sees("Two speeds, 4 and 8 poles, constant torque");
         hand.press("Keep the plate");
-        hand.seesHeading("Dead, and a tester");
+        hand.seesHeading("Lockout and tester check");
         assertThat(hand.page().locator(".whose")).containsText("1460/725 r/min");
     }
 

@@ -77,7 +77,7 @@ class SliceTest {
         hand.fill("Current", "29");
         hand.seesJudged("Holds: The plate agrees with itself: 4 poles");
         hand.press("Keep the plate");
-        hand.seesHeading("Dead, and a tester");
+        hand.seesHeading("Lockout and tester check");
     }
 
     private static void makeItSafe(Hand hand) {
@@ -123,7 +123,7 @@ class SliceTest {
     /** High voltage waits for what it would harm; with the rotor in, a second position of the shaft names the shorted phase. */
     private static void surge(Hand hand) {
         hand.page().keyboard().press("]");
-        hand.seesHeading("Balance");
+        hand.seesHeading("Inductance balance");
         hand.press("Read the simulated bridge");
         hand.seesJudged("Stop: The winding is unbalanced");
         hand.press("Keep the readings");

@@ -105,7 +105,7 @@ class TroubleTest {
         theirs.fill("Serial number", "PX-1.1-D");
         mine.fill("Maker", "Mole Electric, Ellan");
         theirs.press("Correct the plate");
-        theirs.seesHeading("Dead, and a tester");
+        theirs.seesHeading("Lockout and tester check");
         mine.sees("Ivo Dalby changed this at");
         mine.press("Correct the plate");
         mine.sees("merged with what Ivo Dalby wrote meanwhile");
@@ -117,14 +117,14 @@ class TroubleTest {
         theirs.fill("Enclosure", "IP44");
         mine.fill("Enclosure", "IP65");
         theirs.press("Correct the plate");
-        theirs.seesHeading("Dead, and a tester");
+        theirs.seesHeading("Lockout and tester check");
         mine.press("Correct the plate");
         mine.sees("Ivo Dalby and you changed the same");
         mine.pick("Enclosure: theirs");
         mine.press("Take these");
         assertThat(mine.field("Enclosure")).hasValue("IP44");
         mine.press("Correct the plate");
-        mine.seesHeading("Dead, and a tester");
+        mine.seesHeading("Lockout and tester check");
     }
 
     @Test
@@ -134,7 +134,7 @@ class TroubleTest {
         theirs.open("/jobs/TQ-0412/plate");
         theirs.fill("Enclosure", "IP56");
         theirs.press("Correct the plate");
-        theirs.seesHeading("Dead, and a tester");
+        theirs.seesHeading("Lockout and tester check");
         assertThat(mine.field("Enclosure")).hasValue("IP56");
     }
 

@@ -171,6 +171,6 @@ class ViewsTest {
                         new Page.GetByRoleOptions().setName("Lock out, prove dead by two means, by name"))
                 .first()
                 .click();
-        hand.seesHeading("Dead, and a tester");
+        hand.seesHeading("Lockout and tester check");
     }
 }

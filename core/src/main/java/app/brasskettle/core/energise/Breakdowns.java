@@ -8,6 +8,7 @@ import app.brasskettle.core.verdict.Limit;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.withstand.StepVoltageTest;
 import app.brasskettle.core.withstand.WithstandRecord;
+import app.brasskettle.core.work.TestGroup;
 import java.util.List;
 import java.util.Optional;
 
@@ -36,14 +37,10 @@ final class Breakdowns {
         if (test.own().verdict() != Verdict.STOP) {
             return Optional.empty();
         }
-        return switch (test.kind()) {
-            case WITHSTAND_RECORD, STEP_VOLTAGE -> Optional.of(stoodV(test));
-            case SURGE_RISE ->
-                Optional.of(test.result(SurgeRiseResult.class)
-                        .flatMap(SurgeRiseResult::letsGoAboveV)
-                        .orElse(stoodV(test)));
-            default -> Optional.empty();
-        };
+        if (test.kind().group() == TestGroup.PROOF) {
+            return Optional.of(stoodV(test));
+        }
+        return test.result(SurgeRiseResult.class).map(r -> r.letsGoAboveV().orElseGet(() -> stoodV(test)));
     }
 
     private static double stoodV(JudgedTest test) {

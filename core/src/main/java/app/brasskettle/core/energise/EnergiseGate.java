@@ -1,7 +1,8 @@
 package app.brasskettle.core.energise;
 
-import app.brasskettle.core.testrecord.StopEffect.Hold;
-import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.catalogue.TestKinds;
+import app.brasskettle.core.testkind.StopEffect.Hold;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.work.TestGroup;
 import app.brasskettle.core.worksheet.Phrase;
 import app.brasskettle.core.worksheet.Word;
@@ -9,7 +10,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
-import java.util.stream.Stream;
 
 /**
  * Answer to "may this motor be put on power?", computed from the record and never ticked.
@@ -117,13 +117,13 @@ public record EnergiseGate(
 
     private static List<TestKind> mayRun(State state, List<Reason> holding) {
         boolean onlyRuns = holding.stream()
-                .allMatch(r -> TestKind.atStep(r.step())
+                .allMatch(r -> TestKinds.atStep(r.step())
                         .filter(k -> k.group() == TestGroup.RUN)
                         .isPresent());
-        return Stream.of(TestKind.values())
+        return TestKinds.all().stream()
                 .filter(TestKind::powered)
-                .filter(k -> state == State.PERMITTED
-                        || state == State.TEST_POWER_ONLY && (k == TestKind.START_LOG || onlyRuns))
+                .filter(k ->
+                        state == State.PERMITTED || state == State.TEST_POWER_ONLY && (k.triesTestPower() || onlyRuns))
                 .toList();
     }
 

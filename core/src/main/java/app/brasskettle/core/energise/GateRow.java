@@ -1,6 +1,11 @@
 package app.brasskettle.core.energise;
 
-import app.brasskettle.core.testrecord.StopEffect.Hold;
+import app.brasskettle.core.catalogue.OpenMotorTests;
+import app.brasskettle.core.catalogue.RunningTests;
+import app.brasskettle.core.catalogue.WindingTests;
+import app.brasskettle.core.testkind.StopEffect.Hold;
+import app.brasskettle.core.testkind.TestKind;
+import app.brasskettle.core.work.JobStep;
 import app.brasskettle.core.worksheet.Word;
 
 /** What holds energising: the table. A row holds while it is so, whatever order things were recorded in. */
@@ -11,7 +16,7 @@ public enum GateRow implements Word {
             "An instrument has its voltage on",
             "Shop rule",
             "Wait for its end, or take it off",
-            "bench/dead"),
+            JobStep.DEAD),
     LEFT_SHOP(
             Hold.BLOCKED,
             false,
@@ -25,28 +30,28 @@ public enum GateRow implements Word {
             "Leads are joined under a lock-out by name, not older than sixteen hours and not before the last power",
             "EN 50110-1, 6.2; OSHA 1910.147",
             "Lock out, prove dead by two means, by name",
-            "bench/dead"),
+            JobStep.DEAD),
     NO_PLATE(
             Hold.BLOCKED,
             false,
             "Without voltage and phases nothing can be judged",
             "Shop rule",
             "Read or estimate the nameplate",
-            "plate"),
+            JobStep.PLATE),
     SHAFT_UNKNOWN(
             Hold.BLOCKED,
             false,
             "A rotor that does not turn stalls at once",
             "Shop rule",
             "Turn it by hand and record it",
-            "receive"),
+            JobStep.ARRIVAL),
     SHAFT_BINDS(
             Hold.BLOCKED,
             false,
             "A bound rotor burns its winding in seconds",
             "Shop rule",
             "Teardown: free it; a lead hand records it with the reason",
-            "receive"),
+            JobStep.ARRIVAL),
     CONTRADICTION(
             Hold.BLOCKED,
             false,
@@ -60,141 +65,147 @@ public enum GateRow implements Word {
             "A motor in parts does not turn safely",
             "Shop rule",
             "Refit by the list, or say why a part stays out",
-            "teardown/together"),
-    NO_WINDING(Hold.BLOCKED, false, "There is no winding in it", "Shop rule", "Rewind it, and record that", "winding"),
+            JobStep.REASSEMBLY),
+    NO_WINDING(
+            Hold.BLOCKED,
+            false,
+            "There is no winding in it",
+            "Shop rule",
+            "Rewind it, and record that",
+            JobStep.WINDING_DATA),
     DISCHARGING(
             Hold.BLOCKED,
             false,
             "The winding holds a charge that kills",
             "IEEE Std 43-2013, cl. 5; IEEE Std 95",
             "Time, or proof under 25 V after a minute",
-            "bench/insulation"),
+            WindingTests.INSULATION_RESISTANCE),
     GROUND(
             Hold.BLOCKED,
             false,
             "At 0.05 MΩ or less, as read or at 40 °C, copper lies on the frame or nearly",
             "Shop rule",
             "Find the ground, repair it, test again",
-            "bench/insulation"),
+            WindingTests.INSULATION_RESISTANCE),
     INSULATION_MISSING(
             Hold.BLOCKED,
             false,
             "Insulation to frame is what stands between the winding and a hand",
             "IEEE Std 43-2013, 12",
             "A fresh insulation test",
-            "bench/insulation"),
+            WindingTests.INSULATION_RESISTANCE),
     INSULATION_LIMIT(
             Hold.BLOCKED,
             true,
             "Insulation is under its limit",
             "IEEE Std 43-2013, 12.3; field rule",
             "A fresh test that holds",
-            "bench/insulation"),
+            WindingTests.INSULATION_RESISTANCE),
     INSULATION_SPOT(
             Hold.TEST_POWER_ONLY,
             false,
             "Under 60 s a reading is a triage, not a test",
             "IEEE Std 43-2013, 12.2",
             "Hold it for 60 s",
-            "bench/insulation"),
+            WindingTests.INSULATION_RESISTANCE),
     OPEN_CIRCUIT(
             Hold.BLOCKED,
             false,
             "It stalls on the phases that are left, and burns",
             "Shop rule",
             "Find the open circuit, then measure again",
-            "bench/resistance"),
+            WindingTests.WINDING_RESISTANCE),
     RESISTANCE_MISSING(
             Hold.BLOCKED,
             false,
             "Every winding and every speed is measured before it is fed",
             "IEEE Std 118",
             "A fresh resistance test",
-            "bench/resistance"),
+            WindingTests.WINDING_RESISTANCE),
     RESISTANCE_LIMIT(
             Hold.BLOCKED,
             true,
             "Resistances differ beyond their limit",
             "Shop limit beside IEEE Std 118",
             "A resistance test that holds",
-            "bench/resistance"),
+            WindingTests.WINDING_RESISTANCE),
     STARTING_GEAR_MISSING(
             Hold.TEST_POWER_ONLY,
             false,
             "A start winding left in burns in seconds; it takes test power to hear the switch",
             "Shop rule",
             "Test switch and capacitor",
-            "bench/gear"),
+            RunningTests.STARTING_GEAR),
     TURN_SHORT(
             Hold.BLOCKED,
             false,
             "Over twice the surge limit with the rotor out, turns are shorted",
             "IEEE Std 522",
             "Winding repaired, surge repeated",
-            "bench/surge"),
+            WindingTests.SURGE_COMPARISON),
     SURGE_UNSETTLED(
             Hold.BLOCKED,
             false,
             "Far over the limit with the rotor in: an uneven rotor can do it, and so can shorted turns",
             "IEEE Std 522",
             "Surge at another position of the shaft, or with the rotor out",
-            "bench/surge"),
+            WindingTests.SURGE_COMPARISON),
     SURGE_UNLIKE(
             Hold.TEST_POWER_ONLY,
             false,
             "Coils unlike by construction hide what a comparison would show",
             "IEEE Std 522",
             "An earlier trace of this motor, or rising pulses that hold",
-            "bench/surge"),
+            WindingTests.SURGE_COMPARISON),
     SURGE_MISSING(
             Hold.TEST_POWER_ONLY,
             false,
             "An opened or rewound winding is surged in its present state",
             "IEEE Std 522; IEC 60034-15",
             "A surge test that holds",
-            "bench/surge"),
+            WindingTests.SURGE_COMPARISON),
     WITHSTAND_MISSING(
             Hold.TEST_POWER_ONLY,
             false,
             "An opened or rewound winding stands high voltage to frame in its present state",
             "IEC 60034-1, cl. 9",
             "A withstand test that holds",
-            "bench/withstand"),
+            WindingTests.WITHSTAND_RECORD),
     BREAKDOWN(
             Hold.BLOCKED,
             false,
             "A breakdown is answered by a repair and the same test at its own level, never by a gentler one",
             "IEEE Std 95; shop rule",
             "Repair on record, then the same test at its level",
-            "bench/withstand"),
+            WindingTests.WITHSTAND_RECORD),
     STALLED(
             Hold.BLOCKED,
             false,
             "A stall heats the winding faster than anything that watches it",
             "IEC 60034-12; heat balance of copper",
             "Let it go cold, then test insulation anew",
-            "bench/insulation"),
+            WindingTests.INSULATION_RESISTANCE),
     LOST_PHASE(
             Hold.BLOCKED,
             false,
             "A line without current: it runs on the phases that are left, and burns",
             "Shop rule",
             "Measure the three resistances, find the lost phase, then run it again on test power",
-            "bench/run"),
+            RunningTests.NO_LOAD_RUN),
     PROTECTOR_OPEN(
             Hold.BLOCKED,
             false,
             "A protector was seen open and nothing on record stands in for it",
             "IEC 60034-11",
             "Test the protector, or record what stands in for it",
-            "bench/protector"),
+            WindingTests.PROTECTOR),
     CORE_MISSING(
             Hold.TEST_POWER_ONLY,
             false,
             "A burnout can spoil the core under a new winding",
             "IEEE Std 1068",
             "A core loop test after the burnout",
-            "teardown/core-loop"),
+            OpenMotorTests.CORE_LOOP_RESULT),
     TEST_STOPPED(
             Hold.BLOCKED,
             false,
@@ -208,7 +219,7 @@ public enum GateRow implements Word {
             "Bolted down, coupling guarded, key captured, rotation agreed, someone at the stop",
             "Shop rule",
             "A release to run, by name, good for sixteen hours or until it is worked on",
-            "bench/release");
+            JobStep.RELEASE);
 
     private final Hold hold;
     private final boolean waivable;
@@ -216,6 +227,14 @@ public enum GateRow implements Word {
     private final String source;
     private final String liftedBy;
     private final String step;
+
+    GateRow(Hold hold, boolean waivable, String why, String source, String liftedBy, JobStep step) {
+        this(hold, waivable, why, source, liftedBy, step.path());
+    }
+
+    GateRow(Hold hold, boolean waivable, String why, String source, String liftedBy, TestKind test) {
+        this(hold, waivable, why, source, liftedBy, test.step(1));
+    }
 
     GateRow(Hold hold, boolean waivable, String why, String source, String liftedBy, String step) {
         this.hold = hold;

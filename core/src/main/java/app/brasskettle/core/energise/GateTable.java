@@ -1,19 +1,21 @@
 package app.brasskettle.core.energise;
 
+import app.brasskettle.core.catalogue.OpenMotorTests;
+import app.brasskettle.core.catalogue.RunningTests;
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.energise.EnergiseGate.Reason;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.surge.SurgeOutcome;
+import app.brasskettle.core.testkind.StopEffect;
+import app.brasskettle.core.testkind.StopEffect.Hold;
+import app.brasskettle.core.testkind.StopRule;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.Caveat;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.Origin;
-import app.brasskettle.core.testrecord.StopEffect;
-import app.brasskettle.core.testrecord.StopEffect.Hold;
-import app.brasskettle.core.testrecord.StopRule;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Verdict;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -24,14 +26,14 @@ final class GateTable {
     /** A winding this warm counts as cold after a stall. */
     private static final double COLD_C = 40;
     /** Tests with rows of their own. */
-    private static final Set<TestKind> OWN_ROWS = EnumSet.of(
-            TestKind.TESTER_PROOF,
-            TestKind.INSULATION_RESISTANCE,
-            TestKind.WINDING_RESISTANCE,
-            TestKind.SINGLE_PHASE_WINDINGS,
-            TestKind.WITHSTAND_RECORD,
-            TestKind.STEP_VOLTAGE,
-            TestKind.SURGE_RISE);
+    private static final Set<TestKind> OWN_ROWS = Set.of(
+            WindingTests.TESTER_PROOF,
+            WindingTests.INSULATION_RESISTANCE,
+            WindingTests.WINDING_RESISTANCE,
+            WindingTests.SINGLE_PHASE_WINDINGS,
+            WindingTests.WITHSTAND_RECORD,
+            WindingTests.STEP_VOLTAGE,
+            WindingTests.SURGE_RISE);
 
     private final GateFacts facts;
     private final double now;
@@ -47,11 +49,11 @@ final class GateTable {
         shaft();
         insulation();
         if (facts.phases() == 1) {
-            copper(TestKind.SINGLE_PHASE_WINDINGS, 1, "main and start winding");
+            copper(WindingTests.SINGLE_PHASE_WINDINGS, 1, "main and start winding");
             startingGear();
         } else {
             for (int speed = 1; speed <= facts.speeds(); speed++) {
-                copper(TestKind.WINDING_RESISTANCE, speed, "the three resistances" + ofSpeed(speed));
+                copper(WindingTests.WINDING_RESISTANCE, speed, "the three resistances" + ofSpeed(speed));
             }
         }
         Breakdowns.unanswered(facts).forEach(s -> hold(GateRow.BREAKDOWN, s));
@@ -59,7 +61,7 @@ final class GateTable {
         surge();
         opened();
         if (facts.protectorSeenOpen()
-                && facts.tests().current(TestKind.PROTECTOR, 1).isEmpty()) {
+                && facts.tests().current(WindingTests.PROTECTOR, 1).isEmpty()) {
             hold(GateRow.PROTECTOR_OPEN, "The thermal protector was seen open and nothing stands in for it");
         }
         if (!LockOutReading.released(facts, now)) {
@@ -118,10 +120,10 @@ final class GateTable {
     }
 
     private void insulation() {
-        Optional<JudgedTest> found = facts.tests().current(TestKind.INSULATION_RESISTANCE, 1);
+        Optional<JudgedTest> found = facts.tests().current(WindingTests.INSULATION_RESISTANCE, 1);
         if (found.isEmpty()) {
             boolean other = facts.tests()
-                    .standing(TestKind.INSULATION_RESISTANCE, 1)
+                    .standing(WindingTests.INSULATION_RESISTANCE, 1)
                     .filter(t -> t.has(Caveat.Kind.OTHER_WINDING))
                     .isPresent();
             hold(
@@ -187,7 +189,7 @@ final class GateTable {
 
     private void startingGear() {
         boolean tested = facts.tests()
-                .current(TestKind.STARTING_GEAR, 1)
+                .current(RunningTests.STARTING_GEAR, 1)
                 .filter(t -> t.proves() && t.verdict() != Verdict.UNPROVEN)
                 .isPresent();
         if (!tested) {
@@ -213,7 +215,7 @@ final class GateTable {
     private void stopped(JudgedTest test) {
         StopEffect effect = test.stop().effect();
         String sentence = test.effective().headline();
-        if (test.kind() == TestKind.START_LOG && !coldAndTestedSince(test)) {
+        if (test.kind() == RunningTests.START_LOG && !coldAndTestedSince(test)) {
             hold(GateRow.STALLED, sentence);
             return;
         }
@@ -254,14 +256,14 @@ final class GateTable {
     /** With the winding shown whole, the lost phase is looked for outside, and only a run can show that it is found. */
     private boolean copperMeasuredSince(JudgedTest run) {
         return facts.tests()
-                .current(TestKind.WINDING_RESISTANCE, run.speed())
+                .current(WindingTests.WINDING_RESISTANCE, run.speed())
                 .filter(t -> t.at() > run.at() && t.proves() && t.verdict() != Verdict.UNPROVEN && !t.foundStop())
                 .isPresent();
     }
 
     private boolean coldAndTestedSince(JudgedTest stall) {
         return facts.tests()
-                .current(TestKind.INSULATION_RESISTANCE, 1)
+                .current(WindingTests.INSULATION_RESISTANCE, 1)
                 .filter(t -> t.at() > stall.at() && t.proves() && t.verdict() != Verdict.UNPROVEN)
                 .filter(t -> ((InsulationTest) t.test().input()).windingTemperatureC() <= COLD_C)
                 .isPresent();
@@ -269,14 +271,15 @@ final class GateTable {
 
     private void surge() {
         for (int speed = 1; speed <= facts.speeds(); speed++) {
-            String step = TestKind.SURGE_COMPARISON.step(speed);
-            Optional<SurgeOutcome> outcome =
-                    facts.tests().current(TestKind.SURGE_COMPARISON, speed).flatMap(t -> t.result(SurgeOutcome.class));
+            String step = WindingTests.SURGE_COMPARISON.step(speed);
+            Optional<SurgeOutcome> outcome = facts.tests()
+                    .current(WindingTests.SURGE_COMPARISON, speed)
+                    .flatMap(t -> t.result(SurgeOutcome.class));
             outcome.filter(SurgeOutcome::unsettled)
                     .ifPresent(o -> reasons.add(
                             Reason.at(GateRow.SURGE_UNSETTLED, o.judgement().headline(), step)));
             boolean rises = facts.tests()
-                    .current(TestKind.SURGE_RISE, 1)
+                    .current(WindingTests.SURGE_RISE, 1)
                     .filter(t -> t.proves() && t.verdict() == Verdict.HOLDS)
                     .isPresent();
             outcome.filter(o -> o.finding() == SurgeOutcome.Finding.UNLIKE_COILS && !rises)
@@ -290,19 +293,19 @@ final class GateTable {
         if (!facts.winding().opened()) {
             return;
         }
-        if (!holds(TestKind.WITHSTAND_RECORD, 1)) {
+        if (!holds(WindingTests.WITHSTAND_RECORD, 1)) {
             hold(GateRow.WITHSTAND_MISSING, "An opened winding needs a withstand test that holds");
         }
         for (int speed = 1; speed <= facts.speeds() && facts.phases() != 1; speed++) {
-            if (!holds(TestKind.SURGE_COMPARISON, speed)) {
+            if (!holds(WindingTests.SURGE_COMPARISON, speed)) {
                 reasons.add(Reason.at(
                         GateRow.SURGE_MISSING,
                         "An opened winding needs a surge test that holds" + (speed == 2 ? ", for the other speed" : ""),
-                        TestKind.SURGE_COMPARISON.step(speed)));
+                        WindingTests.SURGE_COMPARISON.step(speed)));
             }
         }
         boolean core = facts.tests()
-                .current(TestKind.CORE_LOOP_RESULT, 1)
+                .current(OpenMotorTests.CORE_LOOP_RESULT, 1)
                 .filter(t -> t.proves() && t.at() > facts.winding().strippedAt())
                 .filter(t -> t.verdict() == Verdict.HOLDS || t.verdict() == Verdict.WATCH)
                 .isPresent();

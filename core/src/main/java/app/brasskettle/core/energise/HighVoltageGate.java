@@ -1,9 +1,9 @@
 package app.brasskettle.core.energise;
 
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.energise.EnergiseGate.Reason;
+import app.brasskettle.core.testkind.StopEffect.Hold;
 import app.brasskettle.core.testrecord.JudgedTest;
-import app.brasskettle.core.testrecord.StopEffect.Hold;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.work.WorkDone;
@@ -52,7 +52,7 @@ public record HighVoltageGate(boolean permitted, List<Reason> holding) {
                     "auxiliaries",
                     "Still connected: " + String.join(", ", left),
                     "Name each as removed or shorted",
-                    "bench/surge",
+                    WindingTests.SURGE_COMPARISON.step(1),
                     Hold.BLOCKED,
                     false,
                     "Shop rule"));
@@ -61,7 +61,7 @@ public record HighVoltageGate(boolean permitted, List<Reason> holding) {
     }
 
     private static Optional<Reason> insulation(GateFacts facts) {
-        Optional<JudgedTest> test = facts.tests().current(TestKind.INSULATION_RESISTANCE, 1);
+        Optional<JudgedTest> test = facts.tests().current(WindingTests.INSULATION_RESISTANCE, 1);
         if (test.isEmpty()) {
             return Optional.of(Reason.of(GateRow.INSULATION_MISSING, "No insulation test of this winding yet"));
         }

@@ -1,6 +1,5 @@
 package app.brasskettle.core.instruments;
 
-import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.surge.SurgeRise;
@@ -8,6 +7,7 @@ import app.brasskettle.core.surge.SurgeRiseResult;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.withstand.StepVoltageResult;
 import app.brasskettle.core.withstand.StepVoltageTest;
+import app.brasskettle.core.withstand.StepVoltageWorksheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -93,8 +93,7 @@ public record InstrumentScript(List<Moment> moments, double lengthS, Optional<St
             }
             reached.add(new StepVoltageTest.Rise(volts, model.microamp(volts, i, steps, STEP_S)));
             if (reached.size() > 1) {
-                StepVoltageResult judged =
-                        WorksheetCatalogue.STEP_VOLTAGE.work().apply(new StepVoltageTest(reached));
+                StepVoltageResult judged = StepVoltageWorksheet.create().work().apply(new StepVoltageTest(reached));
                 if (judged.verdict() == Verdict.STOP) {
                     return failing(
                             new InstrumentScript(

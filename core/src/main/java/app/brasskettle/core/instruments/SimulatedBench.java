@@ -1,24 +1,37 @@
 package app.brasskettle.core.instruments;
 
-import app.brasskettle.core.catalogue.WorksheetCatalogue;
+import app.brasskettle.core.balance.BalanceWorksheet;
 import app.brasskettle.core.insulation.InsulationClass;
+import app.brasskettle.core.insulation.InsulationLimits;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.insulation.InsulationSystem;
 import app.brasskettle.core.insulation.InsulationTest;
+import app.brasskettle.core.insulation.InsulationWorksheet;
 import app.brasskettle.core.insulation.TestVoltage;
 import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.insulation.WindingKind;
 import app.brasskettle.core.mechanics.VibrationTest;
+import app.brasskettle.core.mechanics.VibrationWorksheet;
+import app.brasskettle.core.protection.ProtectorWorksheet;
+import app.brasskettle.core.resistance.ResistanceLimits;
 import app.brasskettle.core.resistance.ResistanceResult;
+import app.brasskettle.core.resistance.ResistanceWorksheet;
 import app.brasskettle.core.rotor.RotorProof;
+import app.brasskettle.core.rotor.RotorProofWorksheet;
 import app.brasskettle.core.run.NoLoadRun;
+import app.brasskettle.core.run.NoLoadWorksheet;
 import app.brasskettle.core.run.RunWatch;
+import app.brasskettle.core.run.RunWatchWorksheet;
+import app.brasskettle.core.singlephase.SinglePhaseWorksheet;
+import app.brasskettle.core.singlephase.StartingGearWorksheet;
 import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.surge.SurgeLimits;
 import app.brasskettle.core.surge.SurgeOutcome;
+import app.brasskettle.core.surge.SurgeRiseWorksheet;
 import app.brasskettle.core.verdict.Judged;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.withstand.StepVoltageTest;
+import app.brasskettle.core.withstand.StepVoltageWorksheet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
@@ -87,20 +100,19 @@ public record SimulatedBench(SimulatedMotor motor) {
             case RESISTANCE -> resistance().verdict();
             case BALANCE ->
                 word(motor.balance(POSITIONS)
-                        .map(t -> WorksheetCatalogue.BALANCE.work().apply(t)));
+                        .map(t -> BalanceWorksheet.create().work().apply(t)));
             case STEP_VOLTAGE -> stepVoltage();
             case SURGE_ROTOR_IN -> surge(true).verdict();
             case SURGE_ROTOR_OUT -> surge(false).verdict();
             case SURGE_RISE ->
-                WorksheetCatalogue.SURGE_RISE
+                SurgeRiseWorksheet.create(SurgeLimits.standard())
                         .work()
                         .apply(motor.surgeRise(surgeV(), PULSE_STEPS, false))
                         .verdict();
-            case RUN ->
-                word(running().map(r -> WorksheetCatalogue.NO_LOAD_RUN.work().apply(noLoad(r))));
+            case RUN -> word(running().map(r -> NoLoadWorksheet.create().work().apply(noLoad(r))));
             case VIBRATION ->
                 word(running()
-                        .map(r -> WorksheetCatalogue.VIBRATION
+                        .map(r -> VibrationWorksheet.create()
                                 .work()
                                 .apply(new VibrationTest(
                                         motor.rating().powerW(),
@@ -110,20 +122,20 @@ public record SimulatedBench(SimulatedMotor motor) {
                                         r.vibration()))));
             case WATCH ->
                 word(running()
-                        .map(r -> WorksheetCatalogue.RUN_WATCH
+                        .map(r -> RunWatchWorksheet.create()
                                 .work()
                                 .apply(new RunWatch(AIR_C, r.watch(AIR_C), Optional.empty()))));
             case ROTOR ->
-                word(running().map(r -> WorksheetCatalogue.ROTOR_PROOF.work().apply(rotorProof(r))));
+                word(running().map(r -> RotorProofWorksheet.create().work().apply(rotorProof(r))));
             case PROTECTOR ->
-                WorksheetCatalogue.PROTECTOR.work().apply(motor.protector()).verdict();
+                ProtectorWorksheet.create().work().apply(motor.protector()).verdict();
             case WINDINGS ->
-                WorksheetCatalogue.SINGLE_PHASE_WINDINGS
+                SinglePhaseWorksheet.create()
                         .work()
                         .apply(motor.starting().windings())
                         .verdict();
             case GEAR ->
-                WorksheetCatalogue.STARTING_GEAR
+                StartingGearWorksheet.create()
                         .work()
                         .apply(motor.starting().gear())
                         .verdict();
@@ -140,7 +152,7 @@ public record SimulatedBench(SimulatedMotor motor) {
 
     /** Ten minutes at the standard's test voltage. */
     public InsulationResult insulation() {
-        return WorksheetCatalogue.INSULATION.work().apply(insulationTest());
+        return InsulationWorksheet.create(InsulationLimits.standard()).work().apply(insulationTest());
     }
 
     /** The readings of that. */
@@ -163,7 +175,9 @@ public record SimulatedBench(SimulatedMotor motor) {
 
     /** The three resistances. */
     public ResistanceResult resistance() {
-        return WorksheetCatalogue.RESISTANCE.work().apply(motor.resistanceTest(WindingKind.RANDOM_WOUND));
+        return ResistanceWorksheet.create(ResistanceLimits.standard())
+                .work()
+                .apply(motor.resistanceTest(WindingKind.RANDOM_WOUND));
     }
 
     /** Three traces at the level for a winding in service. */
@@ -180,7 +194,7 @@ public record SimulatedBench(SimulatedMotor motor) {
         List<StepVoltageTest.Rise> rises = motor.ramp(RAMP_TOP * motor.rating().voltageV(), RAMP_STEPS);
         return rises.size() < RAMP_STEPS
                 ? Verdict.STOP
-                : WorksheetCatalogue.STEP_VOLTAGE
+                : StepVoltageWorksheet.create()
                         .work()
                         .apply(new StepVoltageTest(rises))
                         .verdict();

@@ -1,19 +1,23 @@
 package app.brasskettle.core.jobs;
 
+import app.brasskettle.core.catalogue.RunningTests;
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.GateRow;
 import app.brasskettle.core.energise.HighVoltageGate;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.JudgedTests;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.JobStep;
+import app.brasskettle.core.work.Station;
 import app.brasskettle.core.worksheet.Phrase;
 import java.util.Optional;
 
 /** The first test of the bench left undone, in the safe order; empty when the bench has said what it can. */
 final class BenchNext {
 
-    private static final String DEAD = "bench/dead";
+    private static final String DEAD = JobStep.DEAD.path();
 
     private final JobRecord job;
     private final JudgedTests tests;
@@ -33,7 +37,7 @@ final class BenchNext {
         if (job.power().lockOut().isEmpty()) {
             return next("Lock out, prove dead, prove the tester", DEAD);
         }
-        if (tests.standing(TestKind.TESTER_PROOF, 1).isEmpty()) {
+        if (tests.standing(WindingTests.TESTER_PROOF, 1).isEmpty()) {
             return next("Prove the tester", DEAD);
         }
         return copper().or(this::insulation).or(this::surge).map(this::underLockOut);
@@ -53,21 +57,21 @@ final class BenchNext {
 
     private Optional<JobReading.Next> copper() {
         if (job.singlePhase()) {
-            return taken(TestKind.SINGLE_PHASE_WINDINGS, 1)
+            return taken(WindingTests.SINGLE_PHASE_WINDINGS, 1)
                     ? Optional.empty()
-                    : next("Measure main and start winding", TestKind.SINGLE_PHASE_WINDINGS.step(1));
+                    : next("Measure main and start winding", WindingTests.SINGLE_PHASE_WINDINGS.step(1));
         }
-        if (!taken(TestKind.WINDING_RESISTANCE, 1)) {
-            return next("Measure the three resistances", TestKind.WINDING_RESISTANCE.step(1));
+        if (!taken(WindingTests.WINDING_RESISTANCE, 1)) {
+            return next("Measure the three resistances", WindingTests.WINDING_RESISTANCE.step(1));
         }
-        return job.speeds() == 2 && !taken(TestKind.WINDING_RESISTANCE, 2)
-                ? next("Measure the resistances of the other speed", TestKind.WINDING_RESISTANCE.step(2))
+        return job.speeds() == 2 && !taken(WindingTests.WINDING_RESISTANCE, 2)
+                ? next("Measure the resistances of the other speed", WindingTests.WINDING_RESISTANCE.step(2))
                 : Optional.empty();
     }
 
     private Optional<JobReading.Next> insulation() {
-        String step = TestKind.INSULATION_RESISTANCE.step(1);
-        Optional<JudgedTest> test = tests.current(TestKind.INSULATION_RESISTANCE, 1);
+        String step = WindingTests.INSULATION_RESISTANCE.step(1);
+        Optional<JudgedTest> test = tests.current(WindingTests.INSULATION_RESISTANCE, 1);
         if (test.isEmpty()) {
             return next("Test insulation to frame", step);
         }
@@ -83,20 +87,20 @@ final class BenchNext {
     }
 
     private Optional<JobReading.Next> surge() {
-        boolean proved = tests.current(TestKind.INSULATION_RESISTANCE, 1)
+        boolean proved = tests.current(WindingTests.INSULATION_RESISTANCE, 1)
                 .filter(t -> t.verdict() == Verdict.HOLDS)
                 .isPresent();
         if (job.singlePhase() || !proved) {
             return Optional.empty();
         }
-        if (!taken(TestKind.SURGE_COMPARISON, 1)) {
+        if (!taken(WindingTests.SURGE_COMPARISON, 1)) {
             boolean leads = high.holding().stream().anyMatch(r -> r.code().equals("auxiliaries"));
             return next(
                     leads ? "Take auxiliaries off, then surge" : "Surge the three phases",
-                    TestKind.SURGE_COMPARISON.step(1));
+                    WindingTests.SURGE_COMPARISON.step(1));
         }
-        return job.speeds() == 2 && !taken(TestKind.SURGE_COMPARISON, 2)
-                ? next("Surge the other speed", TestKind.SURGE_COMPARISON.step(2))
+        return job.speeds() == 2 && !taken(WindingTests.SURGE_COMPARISON, 2)
+                ? next("Surge the other speed", WindingTests.SURGE_COMPARISON.step(2))
                 : Optional.empty();
     }
 
@@ -105,16 +109,18 @@ final class BenchNext {
         if (gate.state() == EnergiseGate.State.BLOCKED) {
             boolean old = gate.holding().stream().anyMatch(r -> r.code().equals(GateRow.INSULATION_MISSING.word()));
             return old
-                    ? next("Test insulation once more, after the high voltage", TestKind.INSULATION_RESISTANCE.step(1))
+                    ? next(
+                            "Test insulation once more, after the high voltage",
+                            WindingTests.INSULATION_RESISTANCE.step(1))
                     : Optional.empty();
         }
-        TestKind run = job.singlePhase() ? TestKind.STARTING_GEAR : TestKind.NO_LOAD_RUN;
+        TestKind run = job.singlePhase() ? RunningTests.STARTING_GEAR : RunningTests.NO_LOAD_RUN;
         if (taken(run, 1)) {
             return Optional.empty();
         }
         return gate.state() == EnergiseGate.State.PERMITTED
                 ? next(job.singlePhase() ? "Run it, listen to the start switch" : "Run it without load", run.step(1))
-                : next("Release it to run, reduced voltage first", "bench/release");
+                : next("Release it to run, reduced voltage first", JobStep.RELEASE.path());
     }
 
     private static Optional<JobReading.Next> next(String sentence, String step) {

@@ -1,5 +1,6 @@
 package app.brasskettle.core.jobs;
 
+import app.brasskettle.core.work.Station;
 import app.brasskettle.core.worksheet.Word;
 import java.util.Map;
 import java.util.Optional;

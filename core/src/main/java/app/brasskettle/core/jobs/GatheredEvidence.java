@@ -5,6 +5,7 @@ import app.brasskettle.core.cause.EvidenceTable;
 import app.brasskettle.core.leads.LeadMapReading;
 import app.brasskettle.core.testrecord.JudgedTests;
 import app.brasskettle.core.verdict.Limit;
+import app.brasskettle.core.work.JobStep;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,35 +22,37 @@ final class GatheredEvidence {
     GatheredEvidence(JobRecord job, JudgedTests tests, ApartReading apart) {
         job.plate()
                 .map(p -> p.phases() == 1 ? Evidence.SINGLE_PHASE : Evidence.THREE_PHASE)
-                .ifPresent(e -> pieces.put(e, "receive"));
+                .ifPresent(e -> pieces.put(e, JobStep.ARRIVAL.path()));
         job.arrived().ifPresent(a -> {
-            a.turnsFreely().ifPresent(free -> pieces.put(free ? Evidence.SHAFT_FREE : Evidence.SHAFT_BINDS, "receive"));
-            a.signs().forEach(s -> pieces.put(s, "receive"));
+            a.turnsFreely()
+                    .ifPresent(free ->
+                            pieces.put(free ? Evidence.SHAFT_FREE : Evidence.SHAFT_BINDS, JobStep.ARRIVAL.path()));
+            a.signs().forEach(s -> pieces.put(s, JobStep.ARRIVAL.path()));
             a.circumstances().ifPresent(this::circumstances);
         });
         tests.standing().forEach(t -> t.evidence().forEach(e -> pieces.put(e, t.step())));
-        apart.findings().ifPresent(f -> f.evidence().forEach(e -> pieces.put(e, "teardown/findings")));
+        apart.findings().ifPresent(f -> f.evidence().forEach(e -> pieces.put(e, JobStep.FINDINGS.path())));
         apart.leads()
                 .filter(LeadMapReading::differsFromPlate)
-                .ifPresent(l -> pieces.put(Evidence.CONNECTION_DIFFERS, "teardown/leads"));
+                .ifPresent(l -> pieces.put(Evidence.CONNECTION_DIFFERS, JobStep.LEAD_MAP.path()));
         contradicted();
-        job.added().forEach(e -> pieces.putIfAbsent(e, "cause"));
+        job.added().forEach(e -> pieces.putIfAbsent(e, JobStep.CAUSE.path()));
     }
 
     /** Answers to questions that are evidence by themselves. */
     private void circumstances(Circumstances told) {
         if (told.feed().filter(f -> f == Circumstances.Feed.DRIVE).isPresent()) {
-            pieces.put(Evidence.FED_BY_DRIVE, "receive");
+            pieces.put(Evidence.FED_BY_DRIVE, JobStep.ARRIVAL.path());
             told.cableDistanceM()
                     .filter(d -> Limit.over(d, ArrivalReading.LONG_CABLE_M))
-                    .ifPresent(d -> pieces.put(Evidence.LONG_DRIVE_CABLE, "receive"));
+                    .ifPresent(d -> pieces.put(Evidence.LONG_DRIVE_CABLE, JobStep.ARRIVAL.path()));
         }
         told.protection()
                 .filter(p -> p == Circumstances.Protection.NONE || p == Circumstances.Protection.BREAKER_ONLY)
-                .ifPresent(p -> pieces.put(Evidence.NO_OVERLOAD_RELAY, "receive"));
+                .ifPresent(p -> pieces.put(Evidence.NO_OVERLOAD_RELAY, JobStep.ARRIVAL.path()));
         told.startsAnHour()
                 .filter(s -> Limit.over(s, ArrivalReading.MANY_STARTS))
-                .ifPresent(s -> pieces.put(Evidence.FREQUENT_STARTS, "receive"));
+                .ifPresent(s -> pieces.put(Evidence.FREQUENT_STARTS, JobStep.ARRIVAL.path()));
     }
 
     /** A second speed, or pulses of rising voltage, that find something take back what the first test did not see. */

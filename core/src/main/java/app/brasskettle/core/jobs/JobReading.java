@@ -20,9 +20,9 @@ import app.brasskettle.core.teardown.MapFact;
 import app.brasskettle.core.teardown.OpeningGate;
 import app.brasskettle.core.testrecord.JudgedTests;
 import app.brasskettle.core.testrecord.TestJudge;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.WindingState;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -209,26 +209,14 @@ public record JobReading(
         return new MotorCondition(
                 job.explosionProtected() && job.certificate().isEmpty(),
                 tests.standing()
-                        .filter(t -> t.current() && t.kind() != TestKind.TESTER_PROOF)
+                        .filter(t -> t.current() && !t.kind().checksTester())
                         .map(t -> new MotorCondition.Test(
-                                aspect(t.kind()),
+                                t.kind().aspect(),
                                 t.kind().label(),
                                 t.verdict(),
                                 t.effective().headline()))
                         .toList(),
                 facts,
                 evidence.contains(Evidence.ROTOR_ALUMINIUM_THROWN));
-    }
-
-    private static MotorCondition.Aspect aspect(TestKind kind) {
-        return switch (kind) {
-            case INSULATION_RESISTANCE, CIRCUIT_INSULATION -> MotorCondition.Aspect.INSULATION;
-            case WINDING_RESISTANCE, SINGLE_PHASE_WINDINGS -> MotorCondition.Aspect.RESISTANCE;
-            case SURGE_COMPARISON, SURGE_RISE, LOW_VOLTAGE_BALANCE -> MotorCondition.Aspect.TURNS;
-            case WITHSTAND_RECORD, STEP_VOLTAGE -> MotorCondition.Aspect.BREAKDOWN;
-            case CORE_LOOP_RESULT -> MotorCondition.Aspect.CORE;
-            case AIR_GAP -> MotorCondition.Aspect.AIR_GAP;
-            default -> MotorCondition.Aspect.OTHER;
-        };
     }
 }

@@ -1,5 +1,6 @@
 package app.brasskettle.core.jobs;
 
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
@@ -9,12 +10,14 @@ import app.brasskettle.core.leads.LeadMapReading;
 import app.brasskettle.core.nameplate.PlateReading;
 import app.brasskettle.core.teardown.LogReading;
 import app.brasskettle.core.teardown.OpeningGate;
+import app.brasskettle.core.testkind.StopEffect;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.JudgedTests;
-import app.brasskettle.core.testrecord.StopEffect;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.JobStep;
+import app.brasskettle.core.work.Station;
 import app.brasskettle.core.worksheet.Phrase;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,16 +25,6 @@ import java.util.Optional;
 
 /** The work of a job in its order: what stands, what is open, what comes next. */
 final class Stations {
-
-    private static final List<TestKind> OPEN = List.of(
-            TestKind.BEARING_SEATS,
-            TestKind.AIR_GAP,
-            TestKind.BRACKET_REGISTERS,
-            TestKind.SHAFT_RUNOUT,
-            TestKind.KEY_SEAT,
-            TestKind.CORE_LOOP_RESULT,
-            TestKind.POLE_CHECK,
-            TestKind.ROTOR_BALANCE);
 
     private static final Judgement NOTHING =
             new Judgement(Verdict.UNPROVEN, "Nothing tested yet", "", "", "Receive it, then test.");
@@ -76,54 +69,45 @@ final class Stations {
     }
 
     List<JobReading.StationReading> all() {
-        return List.of(
-                station(
-                        Station.RECEIVE,
-                        step("receive", "Arrival", arrival.map(ArrivalReading::handling)),
-                        step("plate", "Nameplate", plate.map(p -> p.judgement().verdict()))),
-                station(Station.BENCH, benchSteps()),
-                station(Station.TEARDOWN, teardown()),
-                station(
-                        Station.CAUSE,
-                        step("cause", "Evidence and cause", job.concluded().map(c -> Verdict.HOLDS))),
-                station(
-                        Station.WINDING,
-                        step("winding", "Winding data", job.winding().map(w -> w.verdict()))),
-                station(Station.CHOOSE, step("choose", "Options", job.chosen().map(c -> Verdict.HOLDS))));
+        return JobStep.stations().stream().map(this::station).toList();
     }
 
-    /** The bench in its safe order. */
-    private JobReading.StepReading[] benchSteps() {
-        return BenchOrder.of(job, tests, gate.state()).stream()
-                .map(p -> step(p.step(), p.name(), verdict(p)))
-                .toArray(JobReading.StepReading[]::new);
+    /** Every step of a station in its order; what is measured inside belongs to a motor that was opened. */
+    private JobReading.StationReading station(Station station) {
+        return station(
+                station,
+                StationOrder.of(station, job, tests, gate.state(), this::shown).stream()
+                        .map(p -> step(p, verdict(p)))
+                        .toArray(JobReading.StepReading[]::new));
     }
 
-    private Optional<Verdict> verdict(BenchOrder.Place place) {
-        return switch (place.step()) {
-            case "bench/dead" -> safe();
-            case "bench/release" ->
+    private boolean shown(JobStep step) {
+        return step != JobStep.REASSEMBLY
+                || apart.log().filter(l -> !l.reassembly().isEmpty()).isPresent();
+    }
+
+    private Optional<Verdict> verdict(StationOrder.Place place) {
+        return place.kind()
+                .map(k -> word(k, place.speed()))
+                .orElseGet(() -> verdict(place.step().orElseThrow()));
+    }
+
+    private Optional<Verdict> verdict(JobStep step) {
+        return switch (step) {
+            case ARRIVAL -> arrival.map(ArrivalReading::handling);
+            case PLATE -> plate.map(p -> p.judgement().verdict());
+            case DEAD -> safe();
+            case RELEASE ->
                 gate.state() == EnergiseGate.State.PERMITTED ? Optional.of(Verdict.HOLDS) : Optional.empty();
-            default -> place.kind().flatMap(k -> word(k, place.speed()));
+            case PARTS -> apart.log().map(LogReading::verdict);
+            case LEAD_MAP -> apart.leads().map(LeadMapReading::verdict);
+            case FINDINGS -> apart.findings().map(FindingsReading::verdict);
+            case COIL_MAP -> job.coilMap().map(m -> Verdict.HOLDS);
+            case REASSEMBLY -> apart.log().map(Stations::together);
+            case CAUSE -> job.concluded().map(c -> Verdict.HOLDS);
+            case WINDING_DATA -> job.winding().map(w -> w.verdict());
+            case OPTIONS -> job.chosen().map(c -> Verdict.HOLDS);
         };
-    }
-
-    /** Marks, parts and leads come before the first bolt; what is measured inside belongs to a motor that was opened. */
-    private JobReading.StepReading[] teardown() {
-        List<JobReading.StepReading> steps = new ArrayList<>();
-        steps.add(step("teardown/parts", "Marks and parts", apart.log().map(LogReading::verdict)));
-        steps.add(step("teardown/lead-map", "Lead map", apart.leads().map(LeadMapReading::verdict)));
-        steps.add(step("teardown/findings", "Findings", apart.findings().map(FindingsReading::verdict)));
-        steps.add(step("teardown/coils", "Coil map", job.coilMap().map(m -> Verdict.HOLDS)));
-        if (job.timeline().winding().opened()) {
-            for (TestKind kind : OPEN) {
-                steps.add(further(kind));
-            }
-        }
-        if (apart.log().filter(l -> !l.reassembly().isEmpty()).isPresent()) {
-            steps.add(step("teardown/together", "Reassembly", apart.log().map(Stations::together)));
-        }
-        return steps.toArray(JobReading.StepReading[]::new);
     }
 
     private static Verdict together(LogReading log) {
@@ -135,21 +119,18 @@ final class Stations {
         return all ? Verdict.HOLDS : Verdict.WATCH;
     }
 
-    private JobReading.StepReading further(TestKind kind) {
-        return step(kind.step(1), kind.label(), word(kind, 1));
-    }
-
     /** Dead and proved is a state of today, not a record: once the lock-out has ended the step is open again. */
     private Optional<Verdict> safe() {
-        Optional<Verdict> tester = word(TestKind.TESTER_PROOF, 1);
+        Optional<Verdict> tester = word(WindingTests.TESTER_PROOF, 1);
         if (!gate.leads().mayConnect()) {
             return job.power().lockOut().isPresent() ? Optional.empty() : tester.map(t -> Verdict.UNPROVEN);
         }
         return tester.or(() -> Optional.of(Verdict.UNPROVEN));
     }
 
-    private static JobReading.StepReading step(String path, String name, Optional<Verdict> verdict) {
-        return new JobReading.StepReading(path, name, verdict.orElse(Verdict.UNPROVEN), verdict.isPresent());
+    private static JobReading.StepReading step(StationOrder.Place place, Optional<Verdict> verdict) {
+        return new JobReading.StepReading(
+                place.path(), place.label(), verdict.orElse(Verdict.UNPROVEN), verdict.isPresent());
     }
 
     /** A station with nothing on record is unproven; else the worst of what is on record judges it. */
@@ -162,7 +143,7 @@ final class Stations {
         }
         return new JobReading.StationReading(
                 station,
-                station.spoken(),
+                station.label(),
                 Verdict.worst(done),
                 List.of(steps),
                 Optional.ofNullable(job.course().skipped().get(station)));
@@ -171,7 +152,7 @@ final class Stations {
     Judgement worst() {
         return Judgement.worst(tests.standing()
                         .filter(JudgedTest::current)
-                        .filter(t -> t.kind() != TestKind.TESTER_PROOF)
+                        .filter(t -> !t.kind().checksTester())
                         .filter(t -> t.kind().stop().hold() == StopEffect.Hold.BLOCKED || t.verdict() == Verdict.STOP)
                         .map(JudgedTest::effective)
                         .toList())
@@ -192,7 +173,7 @@ final class Stations {
             return next(course.hold().get().spoken(), usual.step(), usual.station());
         }
         return course.back()
-                .map(b -> next("Back to " + b.to().spoken() + ": " + b.reason(), firstStep(b.to()), b.to()))
+                .map(b -> next("Back to " + b.to().label() + ": " + b.reason(), firstStep(b.to()), b.to()))
                 .orElse(usual);
     }
 
@@ -212,7 +193,7 @@ final class Stations {
 
     private JobReading.Next usual() {
         if (job.arrival().isEmpty() && open(Station.RECEIVE)) {
-            return next("Look it over: shaft, smell, missing parts", "receive", Station.RECEIVE);
+            return next("Look it over: shaft, smell, missing parts", JobStep.ARRIVAL);
         }
         if (open(Station.RECEIVE)) {
             Optional<JobReading.Next> plate = plate();
@@ -232,11 +213,11 @@ final class Stations {
     /** A plate that leaves the voltage open stops the bench: no test voltage can be set without one. */
     private Optional<JobReading.Next> plate() {
         if (plate.isEmpty()) {
-            return Optional.of(next("Read the nameplate", "plate", Station.RECEIVE));
+            return Optional.of(next("Read the nameplate", JobStep.PLATE));
         }
         return job.plate()
                 .filter(p -> p.ratedVoltageV().isEmpty())
-                .map(p -> next("Estimate the plate: voltage not known", "plate", Station.RECEIVE));
+                .map(p -> next("Estimate the plate: voltage not known", JobStep.PLATE));
     }
 
     private BenchNext bench() {
@@ -251,15 +232,9 @@ final class Stations {
                 return closed();
             }
             if (apart.log().isEmpty()) {
-                return next(
-                        "Mark it, take it apart, log the parts: " + Phrase.lower(worst.headline()),
-                        "teardown/parts",
-                        Station.TEARDOWN);
+                return next("Mark it, take it apart, log the parts: " + Phrase.lower(worst.headline()), JobStep.PARTS);
             }
-            return next(
-                    "Open it and paint the coil map: " + Phrase.lower(worst.headline()),
-                    "teardown/coils",
-                    Station.TEARDOWN);
+            return next("Open it and paint the coil map: " + Phrase.lower(worst.headline()), JobStep.COIL_MAP);
         }
         if (sound && job.coilMap().isEmpty() && job.concluded().isEmpty() && open(Station.BENCH)) {
             Optional<JobReading.Next> bench = bench().sound();
@@ -270,32 +245,34 @@ final class Stations {
         if (job.concluded().isEmpty() && open(Station.CAUSE)) {
             FailureRanking.Ranked first = ranking.ranking().get(0);
             return next(
-                    "Conclude: " + first.spoken() + " " + Math.round(100 * first.probability()) + " %",
-                    "cause",
-                    Station.CAUSE);
+                    "Conclude: " + first.spoken() + " " + Math.round(100 * first.probability()) + " %", JobStep.CAUSE);
         }
         if (job.winding().isEmpty() && !sound && opening.open() && open(Station.WINDING)) {
-            return next("Take the winding data before stripping", "winding", Station.WINDING);
+            return next("Take the winding data before stripping", JobStep.WINDING_DATA);
         }
         if (job.offers().isEmpty()) {
-            return next("Price the options", "choose", Station.CHOOSE);
+            return next("Price the options", JobStep.OPTIONS);
         }
         return job.chosen()
-                .map(c -> next("Chosen: " + c, "choose", Station.CHOOSE))
-                .orElseGet(() -> next("Customer to choose", "choose", Station.CHOOSE));
+                .map(c -> next("Chosen: " + c, JobStep.OPTIONS))
+                .orElseGet(() -> next("Customer to choose", JobStep.OPTIONS));
     }
 
     /** What a motor that may not be opened here needs: an exposure made safe, or the customer told. */
     private JobReading.Next closed() {
         OpeningGate.Reason first = opening.holding().get(0);
         if (first.code().equals("exposure")) {
-            return next(first.sentence(), "receive", Station.RECEIVE);
+            return next(first.sentence(), JobStep.ARRIVAL);
         }
         return job.offers().isEmpty()
-                ? next("Explosion-protected: certified repairer or a new motor; price both", "choose", Station.CHOOSE)
+                ? next("Explosion-protected: certified repairer or a new motor; price both", JobStep.OPTIONS)
                 : job.chosen()
-                        .map(c -> next("Chosen: " + c, "choose", Station.CHOOSE))
-                        .orElseGet(() -> next("Customer to choose", "choose", Station.CHOOSE));
+                        .map(c -> next("Chosen: " + c, JobStep.OPTIONS))
+                        .orElseGet(() -> next("Customer to choose", JobStep.OPTIONS));
+    }
+
+    private static JobReading.Next next(String sentence, JobStep step) {
+        return next(sentence, step.path(), step.station());
     }
 
     private static JobReading.Next next(String sentence, String step, Station station) {

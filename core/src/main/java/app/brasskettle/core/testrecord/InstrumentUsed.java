@@ -1,5 +1,6 @@
 package app.brasskettle.core.testrecord;
 
+import app.brasskettle.core.testkind.InstrumentKind;
 import java.util.Optional;
 
 /**

@@ -1,6 +1,8 @@
 package app.brasskettle.core.testrecord;
 
 import app.brasskettle.core.cause.Evidence;
+import app.brasskettle.core.testkind.StopRule;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.work.TestGroup;

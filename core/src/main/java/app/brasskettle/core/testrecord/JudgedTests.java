@@ -1,5 +1,6 @@
 package app.brasskettle.core.testrecord;
 
+import app.brasskettle.core.testkind.TestKind;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +32,7 @@ public record JudgedTests(List<JudgedTest> all) {
     /** Finds the test standing at a step of the job; the tester's proof is none that could be overruled. */
     public Optional<JudgedTest> atStep(String step) {
         return standing()
-                .filter(t -> t.kind() != TestKind.TESTER_PROOF && t.step().equals(step))
+                .filter(t -> !t.kind().checksTester() && t.step().equals(step))
                 .findFirst();
     }
 

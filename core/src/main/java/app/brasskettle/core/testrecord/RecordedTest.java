@@ -1,6 +1,7 @@
 package app.brasskettle.core.testrecord;
 
 import app.brasskettle.core.surge.EarlierTraces;
+import app.brasskettle.core.testkind.TestKind;
 import java.util.Optional;
 
 /**

@@ -1,14 +1,13 @@
 package app.brasskettle.core.testrecord;
 
 import app.brasskettle.core.cause.Evidence;
-import app.brasskettle.core.insulation.TestVoltage;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.rules.ShopRules;
-import app.brasskettle.core.surge.SurgeOutcome;
-import app.brasskettle.core.surge.SurgePositions;
-import app.brasskettle.core.surge.SurgeRise;
-import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.surge.SurgeLevel;
+import app.brasskettle.core.testkind.AskedVoltage;
+import app.brasskettle.core.testkind.Judging;
+import app.brasskettle.core.testkind.OtherTests;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.work.TestGroup;
@@ -25,8 +24,6 @@ public final class TestJudge {
 
     /** A proof of the tester lasts a working day. */
     public static final double PROOF_SECONDS = 16 * 3600;
-    /** Voltage within this share of what is asked is that voltage. */
-    private static final double SAME_VOLTAGE = 0.05;
 
     private final ShopRules rules;
     private final Optional<Plate> plate;
@@ -58,7 +55,7 @@ public final class TestJudge {
     }
 
     private JudgedTest judge(RecordedTest test) {
-        Judging judging = positions(test, settled(test, Judging.of(test.kind(), test.input(), rules)));
+        Judging judging = test.kind().beside(test.input(), test.kind().judge(test.input(), rules), others(test));
         List<Caveat> caveats = new ArrayList<>();
         inDoubt(test, judging, caveats);
         stale(test, judging).ifPresent(caveats::add);
@@ -77,7 +74,7 @@ public final class TestJudge {
                 judging.other(),
                 effective,
                 List.copyOf(caveats),
-                StopRule.of(test.kind(), judging.result(), rules),
+                test.kind().stopRule(judging.result(), rules),
                 evidence(test, judging, caveats, overruling),
                 proves(test, caveats));
     }
@@ -136,7 +133,7 @@ public final class TestJudge {
                 .map(Overruling::verdict)
                 .filter(v -> own != Verdict.UNPROVEN || v == Verdict.STOP)
                 .orElse(own);
-        return TestEvidence.of(test.kind(), judging.result(), word);
+        return test.kind().evidence(judging.result(), word);
     }
 
     private boolean proves(RecordedTest test, List<Caveat> caveats) {
@@ -167,7 +164,12 @@ public final class TestJudge {
                     "Prove the tester, then test again."));
         }
         voltage(test, judging).ifPresent(caveats::add);
-        Plausibility.of(test, judging.result(), plate).ifPresent(caveats::add);
+        test.kind()
+                .doubt(judging.result(), plate, test.speed())
+                .ifPresent(d -> caveats.add(new Caveat(
+                        d.stopStands() ? Caveat.Kind.RESISTANCE_FALLS : Caveat.Kind.IMPLAUSIBLE,
+                        d.sentence(),
+                        d.next())));
     }
 
     private static void instrument(RecordedTest test, InstrumentUsed used, List<Caveat> caveats) {
@@ -193,10 +195,10 @@ public final class TestJudge {
     /** The latest proof before the test must hold, and be of that working day. */
     private boolean testerProved(RecordedTest test) {
         return timeline.tests().stream()
-                .filter(t -> t.kind() == TestKind.TESTER_PROOF && t.at() <= test.at())
+                .filter(t -> t.kind().checksTester() && t.at() <= test.at())
                 .reduce((earlier, later) -> later)
                 .filter(t -> test.at() - t.at() < PROOF_SECONDS)
-                .filter(t -> Judging.of(t.kind(), t.input(), rules).own().verdict() == Verdict.HOLDS)
+                .filter(t -> t.kind().judge(t.input(), rules).own().verdict() == Verdict.HOLDS)
                 .isPresent();
     }
 
@@ -204,55 +206,19 @@ public final class TestJudge {
         if (judging.own().verdict() == Verdict.UNPROVEN) {
             return Optional.empty();
         }
-        Optional<Double> rated = plate.flatMap(Plate::ratedVoltageV);
-        if (rated.isEmpty()) {
-            return Optional.empty();
-        }
-        return switch (test.kind()) {
-            case INSULATION_RESISTANCE, CIRCUIT_INSULATION -> insulationVoltage(test, rated.get());
-            case SURGE_COMPARISON -> surgeVoltage(test, rated.get(), test.appliedV());
-            case SURGE_RISE ->
-                surgeVoltage(
-                        test,
-                        rated.get(),
-                        Optional.of(((SurgeRise) test.input())
-                                .pulses().stream()
-                                        .mapToDouble(SurgeRise.Pulse::peakVoltageV)
-                                        .max()
-                                        .orElse(0)));
-            default -> Optional.empty();
-        };
-    }
-
-    private Optional<Caveat> insulationVoltage(RecordedTest test, double ratedV) {
-        TestVoltage band = TestVoltage.forRated(ratedV);
-        double low = Math.min(band.lowV(), rules.insulationTestV(ratedV));
-        String asked =
-                Figures.plain(rules.insulationTestV(ratedV)) + " V is asked at " + Figures.plain(ratedV) + " V rated";
-        return outside(test.appliedV(), low, band.highV(), asked);
-    }
-
-    private Optional<Caveat> surgeVoltage(RecordedTest test, double ratedV, Optional<Double> appliedV) {
-        double peak = rules.surgePeakV(
-                ratedV, WindingState.at(timeline.works(), test.at()).state());
-        return outside(appliedV, peak, Double.POSITIVE_INFINITY, Figures.plain(Math.rint(peak)) + " V peak is asked");
-    }
-
-    private static Optional<Caveat> outside(Optional<Double> applied, double low, double high, String asked) {
-        if (applied.isEmpty()) {
-            return Optional.of(new Caveat(
-                    Caveat.Kind.TEST_VOLTAGE,
-                    "Nobody noted the test voltage; " + asked,
-                    "Test again and note the voltage."));
-        }
-        double v = applied.get();
-        boolean same = v >= low * (1 - SAME_VOLTAGE) && v <= high * (1 + SAME_VOLTAGE);
-        return same
-                ? Optional.empty()
-                : Optional.of(new Caveat(
+        Optional<AskedVoltage> asked = plate.flatMap(Plate::ratedVoltageV)
+                .flatMap(ratedV -> test.kind().askedVoltage(ratedV, rules, stateAt(test)));
+        Optional<Double> applied = test.kind().readVoltage(test.input()).or(test::appliedV);
+        return asked.filter(a -> applied.filter(a::met).isEmpty())
+                .map(a -> new Caveat(
                         Caveat.Kind.TEST_VOLTAGE,
-                        "Taken at " + Figures.plain(v) + " V; " + asked,
-                        "Test again at the voltage asked."));
+                        applied.map(v -> "Taken at " + Figures.plain(v) + " V").orElse("Nobody noted the test voltage")
+                                + "; " + a.sentence(),
+                        applied.isPresent() ? "Test again at the voltage asked." : "Test again and note the voltage."));
+    }
+
+    private SurgeLevel.State stateAt(RecordedTest test) {
+        return WindingState.at(timeline.works(), test.at()).state();
     }
 
     private Optional<Caveat> stale(RecordedTest test, Judging judging) {
@@ -307,38 +273,24 @@ public final class TestJudge {
                 .ifPresent(why -> caveats.add(new Caveat(Caveat.Kind.SUPERSEDED, "Repeated: " + why, "")));
     }
 
-    /** With the rotor in, sets taken before at other positions of the shaft speak too. */
-    /** Coils unlike by construction are held against the same winding's earlier traces; a new winding has none. */
-    private Judging settled(RecordedTest test, Judging judging) {
+    /** What speaks beside a test: unharmed ones of its kind before it, and earlier traces as long as the winding is the one it came with. */
+    private OtherTests others(RecordedTest test) {
         boolean sameWinding = WindingState.at(timeline.works(), test.at()).since() == Double.NEGATIVE_INFINITY;
-        if (test.earlierTraces().isEmpty()
-                || !sameWinding
-                || !(judging.result() instanceof SurgeOutcome alone)
-                || !(test.input() instanceof SurgeSet now)) {
-            return judging;
-        }
-        SurgeOutcome settled = rules.settled(now, alone, test.earlierTraces().get());
-        return new Judging(settled, settled.judgement(), judging.other());
-    }
-
-    private Judging positions(RecordedTest test, Judging judging) {
-        if (!(test.input() instanceof SurgeSet newest) || !newest.rotorFitted()) {
-            return judging;
-        }
-        List<SurgePositions.Position> positions = timeline.tests().stream()
-                .filter(t -> t.kind() == test.kind() && t.speed() == test.speed() && t.at() <= test.at())
-                .filter(t -> ((SurgeSet) t.input()).rotorFitted() && !harmedBetween(t, test))
-                .map(t -> new SurgePositions.Position(
-                        ((SurgeSet) t.input()).rotorAngleDegrees(), rules.surge((SurgeSet) t.input())))
-                .toList();
-        SurgeOutcome decided = SurgePositions.decide(positions);
-        return new Judging(decided, decided.judgement(), Optional.empty());
+        return new OtherTests(
+                timeline.tests().stream()
+                        .filter(t -> t.kind() == test.kind() && t.speed() == test.speed() && t.at() <= test.at())
+                        .filter(t -> !harmedBetween(t, test))
+                        .map(RecordedTest::input)
+                        .toList(),
+                test.earlierTraces().filter(t -> sameWinding),
+                rules);
     }
 
     private boolean harmedBetween(RecordedTest earlier, RecordedTest later) {
         return timeline.works().stream()
                 .anyMatch(w -> w.at() > earlier.at()
                         && w.at() <= later.at()
-                        && (w.work().startsNewWinding() || w.work().harms().contains(TestGroup.TURNS)));
+                        && (w.work().startsNewWinding()
+                                || w.work().harms().contains(later.kind().group())));
     }
 }

@@ -4,6 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.core.catalogue.SheetForm.Field;
 import app.brasskettle.core.catalogue.SheetForm.Kind;
+import app.brasskettle.core.insulation.InsulationLimits;
+import app.brasskettle.core.insulation.InsulationWorksheet;
+import app.brasskettle.core.leads.LeadWorksheet;
+import app.brasskettle.core.resistance.ResistanceLimits;
+import app.brasskettle.core.resistance.ResistanceWorksheet;
 import app.brasskettle.core.worksheet.Worksheet;
 import org.junit.jupiter.api.Test;
 
@@ -28,24 +33,32 @@ class SheetFormTest {
     void figuresCarryTheUnitTakenWhenNoneIsTyped() {
         assertThat(field(WorksheetCatalogue.NAMEPLATE, "ratedPowerW").unit()).isEqualTo("kW");
         assertThat(field(WorksheetCatalogue.NAMEPLATE, "ratedPowerW").label()).isEqualTo("rated power");
-        assertThat(field(WorksheetCatalogue.INSULATION, "madeBefore1970").label())
+        assertThat(field(InsulationWorksheet.create(InsulationLimits.standard()), "madeBefore1970")
+                        .label())
                 .isEqualTo("made before 1970");
-        assertThat(field(WorksheetCatalogue.INSULATION, "madeBefore1970").kind())
+        assertThat(field(InsulationWorksheet.create(InsulationLimits.standard()), "madeBefore1970")
+                        .kind())
                 .isEqualTo(Kind.FLAG);
     }
 
     @Test
     void wordsListsAndRowsAreToldApart() {
-        assertThat(field(WorksheetCatalogue.RESISTANCE, "connection").words())
+        assertThat(field(ResistanceWorksheet.create(ResistanceLimits.standard()), "connection")
+                        .words())
                 .containsExactly("wye", "delta", "unknown");
-        assertThat(field(WorksheetCatalogue.RESISTANCE, "terminalOhms").kind()).isEqualTo(Kind.GROUP);
-        assertThat(field(WorksheetCatalogue.RESISTANCE, "openPairs").optional()).isTrue();
+        assertThat(field(ResistanceWorksheet.create(ResistanceLimits.standard()), "terminalOhms")
+                        .kind())
+                .isEqualTo(Kind.GROUP);
+        assertThat(field(ResistanceWorksheet.create(ResistanceLimits.standard()), "openPairs")
+                        .optional())
+                .isTrue();
         assertThat(field(WorksheetCatalogue.FAILURE_PATTERN, "evidence").kind()).isEqualTo(Kind.WORDS);
         assertThat(field(WorksheetCatalogue.SURGE, "traceA").kind()).isEqualTo(Kind.SERIES);
-        assertThat(field(WorksheetCatalogue.LEADS, "leads").kind()).isEqualTo(Kind.TEXTS);
-        assertThat(field(WorksheetCatalogue.LEADS, "continuity").kind()).isEqualTo(Kind.PAIRS);
+        assertThat(field(LeadWorksheet.create(), "leads").kind()).isEqualTo(Kind.TEXTS);
+        assertThat(field(LeadWorksheet.create(), "continuity").kind()).isEqualTo(Kind.PAIRS);
         assertThat(field(WorksheetCatalogue.SUPPLY, "lineVoltagesV").kind()).isEqualTo(Kind.SERIES);
-        assertThat(field(WorksheetCatalogue.INSULATION, "readings").columns())
+        assertThat(field(InsulationWorksheet.create(InsulationLimits.standard()), "readings")
+                        .columns())
                 .extracting(Field::name)
                 .containsExactly("seconds", "megohm", "overRange");
     }

@@ -3,10 +3,14 @@ package app.brasskettle.core.instruments;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.core.airgap.AirGap;
+import app.brasskettle.core.airgap.AirGapWorksheet;
 import app.brasskettle.core.airgap.Registers;
+import app.brasskettle.core.airgap.RegistersWorksheet;
 import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.extension.KeySeat;
+import app.brasskettle.core.extension.KeySeatWorksheet;
 import app.brasskettle.core.extension.ShaftRunout;
+import app.brasskettle.core.extension.ShaftRunoutWorksheet;
 import app.brasskettle.core.fits.BearingFit;
 import app.brasskettle.core.fits.FitClass;
 import app.brasskettle.core.fits.Seat;
@@ -57,20 +61,20 @@ class MachinedModelTest {
         read.put(Part.OTHER_END_HOUSING, seat(m, Place.OTHER_END, Seat.HOUSING));
         read.put(
                 Part.AIR_GAP,
-                WorksheetCatalogue.AIR_GAP.work().apply(new AirGap(m.airGap())).verdict());
+                AirGapWorksheet.create().work().apply(new AirGap(m.airGap())).verdict());
         Registers registers =
                 new Registers(Arrays.stream(Place.values()).map(m::register).toList(), Optional.empty());
         read.put(
                 Part.REGISTERS,
-                WorksheetCatalogue.BRACKET_REGISTERS.work().apply(registers).verdict());
+                RegistersWorksheet.create().work().apply(registers).verdict());
         read.put(
                 Part.RUN_OUT,
-                WorksheetCatalogue.SHAFT_RUNOUT
+                ShaftRunoutWorksheet.create()
                         .work()
                         .apply(new ShaftRunout(m.extensionMm(), m.dial()))
                         .verdict());
         KeySeat key = m.keySeat();
-        read.put(Part.KEY_SEAT, WorksheetCatalogue.KEY_SEAT.work().apply(key).verdict());
+        read.put(Part.KEY_SEAT, KeySeatWorksheet.create().work().apply(key).verdict());
         return read;
     }
 

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.brasskettle.core.Refusals;
 import app.brasskettle.core.balance.BalanceResult;
-import app.brasskettle.core.catalogue.WorksheetCatalogue;
+import app.brasskettle.core.balance.BalanceWorksheet;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.resistance.Connection;
@@ -13,6 +13,7 @@ import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.surge.SurgeLimits;
 import app.brasskettle.core.surge.SurgeRise;
 import app.brasskettle.core.surge.SurgeRiseResult;
+import app.brasskettle.core.surge.SurgeRiseWorksheet;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.verdict.Verdict;
 import java.util.Arrays;
@@ -152,11 +153,12 @@ class SimulatedMotorTest {
     @Test
     void weakTurnsLetGoAtTheirVoltageAndNotBefore() {
         SimulatedMotor weak = motor(15, Connection.WYE, 3, MotorFault.WEAK_TURN);
-        SurgeRiseResult rise = WorksheetCatalogue.SURGE_RISE.work().apply(weak.surgeRise(1170, 8, false));
+        SurgeRiseResult rise =
+                SurgeRiseWorksheet.create(SurgeLimits.standard()).work().apply(weak.surgeRise(1170, 8, false));
         assertThat(rise.judgement().verdict()).isEqualTo(Verdict.STOP);
         assertThat(rise.judgement().headline()).contains("Lead A");
         assertThat(rise.letsGoAboveV().orElseThrow()).isBetween(0.5 * 1170, 0.7 * 1170);
-        assertThat(WorksheetCatalogue.SURGE_RISE
+        assertThat(SurgeRiseWorksheet.create(SurgeLimits.standard())
                         .work()
                         .apply(weak.surgeRise(800, 8, false))
                         .judgement()
@@ -215,7 +217,7 @@ class SimulatedMotorTest {
     private static BalanceResult balance(Faults faults) {
         SimulatedMotor motor =
                 new SimulatedMotor(SimulatedMotor.Rating.usual(400, 15_000, Connection.WYE), 22, faults, 7);
-        return WorksheetCatalogue.BALANCE.work().apply(motor.balance(8).orElseThrow());
+        return BalanceWorksheet.create().work().apply(motor.balance(8).orElseThrow());
     }
 
     @Test

@@ -2,6 +2,7 @@ package app.brasskettle.core.jobs;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.instruments.Faults;
@@ -12,12 +13,11 @@ import app.brasskettle.core.nameplate.Plates;
 import app.brasskettle.core.protection.ProtectorTest;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.resistance.Connection;
-import app.brasskettle.core.testrecord.InstrumentKind;
+import app.brasskettle.core.testkind.InstrumentKind;
 import app.brasskettle.core.testrecord.InstrumentUsed;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.Overruling;
 import app.brasskettle.core.testrecord.RecordedTest;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.work.Work;
@@ -63,7 +63,7 @@ class BenchOrderTest {
     private static RecordedTest windings(MotorFault... faults) {
         SimulatedMotor motor = new SimulatedMotor(
                 new SimulatedMotor.Rating(1, 230, 750, 50, 4, Connection.UNKNOWN), 22, Faults.of(faults), 2);
-        return Job.further(TestKind.SINGLE_PHASE_WINDINGS, (motor.starting().windings()), NOW - 3000);
+        return Job.further(WindingTests.SINGLE_PHASE_WINDINGS, (motor.starting().windings()), NOW - 3000);
     }
 
     private static List<String> bench(Job job) {
@@ -182,7 +182,7 @@ class BenchOrderTest {
 
     private static RecordedTest protector(Optional<String> standIn) {
         return Job.further(
-                TestKind.PROTECTOR,
+                WindingTests.PROTECTOR,
                 (new ProtectorTest(
                         ProtectorTest.Kind.AUTOMATIC,
                         ProtectorTest.State.OPEN,
@@ -223,13 +223,13 @@ class BenchOrderTest {
     void aReadingByAnOverdueInstrumentIsUnproven() {
         Job job = ready();
         job.released = Optional.of(NOW - 100);
-        job.instruments.put(TestKind.INSULATION_RESISTANCE, overdue("tester 2", InstrumentKind.INSULATION_TESTER));
+        job.instruments.put(WindingTests.INSULATION_RESISTANCE, overdue("tester 2", InstrumentKind.INSULATION_TESTER));
         JobReading reading = job.read();
         assertThat(verdict(reading, "bench/insulation")).isEqualTo(Verdict.UNPROVEN);
         assertThat(insulation(reading).headline()).contains("tester 2 ran out 2026-10-01");
         assertThat(reading.gate().state()).isEqualTo(EnergiseGate.State.BLOCKED);
         Job bad = ready().surged(false, MotorFault.TURN_SHORT);
-        bad.instruments.put(TestKind.SURGE_COMPARISON, overdue("surge set", InstrumentKind.SURGE_SET));
+        bad.instruments.put(WindingTests.SURGE_COMPARISON, overdue("surge set", InstrumentKind.SURGE_SET));
         assertThat(bad.read().gate().holding())
                 .filteredOn(r -> r.code().equals("turn-short"))
                 .noneMatch(EnergiseGate.Reason::waivable)
@@ -251,7 +251,7 @@ class BenchOrderTest {
 
     private static Judgement insulation(JobReading reading) {
         return reading.tests()
-                .standing(TestKind.INSULATION_RESISTANCE, 1)
+                .standing(WindingTests.INSULATION_RESISTANCE, 1)
                 .map(JudgedTest::effective)
                 .orElseThrow();
     }

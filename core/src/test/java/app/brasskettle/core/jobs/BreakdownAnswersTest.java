@@ -2,9 +2,9 @@ package app.brasskettle.core.jobs;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.testrecord.Origin;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.work.Work;
 import java.util.List;
 import java.util.Map;
@@ -30,11 +30,12 @@ class BreakdownAnswersTest {
 
     private static Story broken() {
         return Story.sound()
-                .test(TestKind.WITHSTAND_RECORD, Story.withstand("in-service", 1700, true), Optional.empty());
+                .test(WindingTests.WITHSTAND_RECORD, Story.withstand("in-service", 1700, true), Optional.empty());
     }
 
     private static Story stands(Story story, double volts) {
-        return story.test(TestKind.WITHSTAND_RECORD, Story.withstand("reconditioned", volts, false), Optional.empty());
+        return story.test(
+                WindingTests.WITHSTAND_RECORD, Story.withstand("reconditioned", volts, false), Optional.empty());
     }
 
     /** A repair after the breakdown, and after the repair the same test at its level: in any other order nothing is answered. */
@@ -45,7 +46,7 @@ class BreakdownAnswersTest {
                 .as("tested, then repaired")
                 .contains("breakdown");
         Story before = Story.sound().work(Work.REPAIRED);
-        before.test(TestKind.WITHSTAND_RECORD, Story.withstand("reconditioned", 1700, true), Optional.empty());
+        before.test(WindingTests.WITHSTAND_RECORD, Story.withstand("reconditioned", 1700, true), Optional.empty());
         assertThat(codes(stands(before, 1700)))
                 .as("repaired before it broke down")
                 .contains("breakdown");
@@ -59,14 +60,17 @@ class BreakdownAnswersTest {
         for (Origin origin : List.of(Origin.SIMULATED, Origin.FILE, Origin.TAKEN_BEFORE)) {
             Story story = broken().work(Work.REPAIRED);
             story.record(
-                    TestKind.WITHSTAND_RECORD, Story.withstand("reconditioned", 1700, false), Optional.empty(), origin);
+                    WindingTests.WITHSTAND_RECORD,
+                    Story.withstand("reconditioned", 1700, false),
+                    Optional.empty(),
+                    origin);
             assertThat(codes(story)).as(origin.name()).contains("breakdown");
         }
         Story again = broken().work(Work.REPAIRED);
-        again.test(TestKind.WITHSTAND_RECORD, Story.withstand("reconditioned", 1800, true), Optional.empty());
+        again.test(WindingTests.WITHSTAND_RECORD, Story.withstand("reconditioned", 1800, true), Optional.empty());
         assertThat(codes(again)).as("it broke down again, higher").contains("breakdown");
         Story both = stands(broken().work(Work.REPAIRED), 1700);
-        both.test(TestKind.WITHSTAND_RECORD, Story.withstand("reconditioned", 1900, true), Optional.empty());
+        both.test(WindingTests.WITHSTAND_RECORD, Story.withstand("reconditioned", 1900, true), Optional.empty());
         assertThat(codes(both)).as("the later one is not answered").contains("breakdown");
     }
 
@@ -75,12 +79,12 @@ class BreakdownAnswersTest {
     @CsvSource({"2400, true", "2390, false", "1800, false"})
     void aBreakdownIsNotAnsweredByAGentlerTestThatProvesSomething(double volts, boolean answered) {
         Story story = Story.sound()
-                .test(TestKind.WITHSTAND_RECORD, Story.withstand("in-service", 2400, true), Optional.empty())
+                .test(WindingTests.WITHSTAND_RECORD, Story.withstand("in-service", 2400, true), Optional.empty())
                 .work(Work.REPAIRED);
         assertThat(codes(stands(story, volts)).contains("breakdown")).isEqualTo(!answered);
         assertThat(story.read()
                         .tests()
-                        .current(TestKind.WITHSTAND_RECORD, 1)
+                        .current(WindingTests.WITHSTAND_RECORD, 1)
                         .orElseThrow()
                         .proves())
                 .isTrue();
@@ -90,7 +94,7 @@ class BreakdownAnswersTest {
     @Test
     void aBreakdownAtATrifleIsAnsweredByAProof() {
         Story story = Story.sound()
-                .test(TestKind.WITHSTAND_RECORD, Story.withstand("in-service", 600, true), Optional.empty())
+                .test(WindingTests.WITHSTAND_RECORD, Story.withstand("in-service", 600, true), Optional.empty())
                 .work(Work.REPAIRED);
         assertThat(codes(stands(story, 600))).contains("breakdown");
         assertThat(codes(stands(story, 1700))).doesNotContain("breakdown");
@@ -130,10 +134,10 @@ class BreakdownAnswersTest {
     @CsvSource({"2000, true", "1900, false"})
     void stepsThatLetGoAreAnsweredAtTheirTop(double top, boolean answered) {
         Story story = Story.sound()
-                .test(TestKind.STEP_VOLTAGE, steps(500, 2000, 90), Optional.empty())
+                .test(WindingTests.STEP_VOLTAGE, steps(500, 2000, 90), Optional.empty())
                 .work(Work.REPAIRED);
         assertThat(codes(story)).contains("breakdown");
-        story.test(TestKind.STEP_VOLTAGE, steps(500, top, 3), Optional.empty());
+        story.test(WindingTests.STEP_VOLTAGE, steps(500, top, 3), Optional.empty());
         assertThat(codes(story).contains("breakdown")).isEqualTo(!answered);
     }
 

@@ -2,12 +2,13 @@ package app.brasskettle.core.jobs;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.brasskettle.core.catalogue.RunningTests;
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.EnergiseGate.State;
 import app.brasskettle.core.energise.HighVoltageGate;
 import app.brasskettle.core.testrecord.Origin;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.work.Work;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -53,7 +54,7 @@ class GateEdgesTest {
     void aProtectorSeenOpenNeedsATestOfIt() {
         Story story = Story.sound().see(Evidence.PROTECTOR_OPEN);
         assertThat(codes(story)).containsExactly("protector-open");
-        assertThat(story.sample(TestKind.PROTECTOR).gate().state()).isEqualTo(State.PERMITTED);
+        assertThat(story.sample(WindingTests.PROTECTOR).gate().state()).isEqualTo(State.PERMITTED);
     }
 
     @Test
@@ -81,7 +82,7 @@ class GateEdgesTest {
 
     @Test
     void aLostPhaseIsLookedForOnTestPowerOnceTheWindingIsShownWhole() {
-        Story story = Story.sound().test(TestKind.NO_LOAD_RUN, Story.lostPhase(), Optional.empty());
+        Story story = Story.sound().test(RunningTests.NO_LOAD_RUN, Story.lostPhase(), Optional.empty());
         assertThat(codes(story)).containsExactly("lost-phase");
         assertThat(story.gate().state()).isEqualTo(State.BLOCKED);
         assertThat(story.work(Work.MACHINED)
@@ -93,20 +94,20 @@ class GateEdgesTest {
                         .state())
                 .as("work elsewhere does not find it")
                 .isEqualTo(State.BLOCKED);
-        story.test(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1.3), Optional.empty());
+        story.test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1.3), Optional.empty());
         assertThat(codes(story)).contains("lost-phase", "resistance-limit");
-        story.test(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty());
+        story.test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty());
         assertThat(story.gate().state()).isEqualTo(State.TEST_POWER_ONLY);
-        assertThat(story.gate().mayRun(TestKind.NO_LOAD_RUN)).isFalse();
-        assertThat(story.gate().mayRun(TestKind.START_LOG)).isTrue();
+        assertThat(story.gate().mayRun(RunningTests.NO_LOAD_RUN)).isFalse();
+        assertThat(story.gate().mayRun(RunningTests.START_LOG)).isTrue();
         Story unopened = Story.sound()
-                .test(TestKind.NO_LOAD_RUN, Story.lostPhase(), Optional.empty())
+                .test(RunningTests.NO_LOAD_RUN, Story.lostPhase(), Optional.empty())
                 .lockOut()
-                .test(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty())
+                .test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty())
                 .release();
         assertThat(codes(unopened)).containsExactly("bench/run");
-        assertThat(unopened.gate().mayRun(TestKind.NO_LOAD_RUN)).isTrue();
-        assertThat(unopened.test(TestKind.NO_LOAD_RUN, Story.run(10), Optional.empty())
+        assertThat(unopened.gate().mayRun(RunningTests.NO_LOAD_RUN)).isTrue();
+        assertThat(unopened.test(RunningTests.NO_LOAD_RUN, Story.run(10), Optional.empty())
                         .gate()
                         .state())
                 .isEqualTo(State.PERMITTED);
@@ -119,8 +120,8 @@ class GateEdgesTest {
                 .shaft(Arrival.ShaftState.FREE)
                 .lockOut()
                 .proveTester()
-                .sample(TestKind.SINGLE_PHASE_WINDINGS)
-                .sample(TestKind.STARTING_GEAR)
+                .sample(WindingTests.SINGLE_PHASE_WINDINGS)
+                .sample(RunningTests.STARTING_GEAR)
                 .insulation(900)
                 .discharge()
                 .release();
@@ -165,14 +166,14 @@ class GateEdgesTest {
     @CsvSource({"40, false", "40.1, true"})
     void aStallIsOverColdOnly(double temperature, boolean stalled) {
         Story story = Story.sound()
-                .test(TestKind.START_LOG, Story.start(0, 40), Optional.empty())
+                .test(RunningTests.START_LOG, Story.start(0, 40), Optional.empty())
                 .lockOut()
                 .insulation(900, temperature, 60, Optional.of(500.0))
                 .discharge()
                 .release();
         assertThat(codes(story).contains("stalled")).isEqualTo(stalled);
         if (!stalled) {
-            assertThat(story.gate().mayRun(TestKind.START_LOG)).isTrue();
+            assertThat(story.gate().mayRun(RunningTests.START_LOG)).isTrue();
         }
     }
 
@@ -183,15 +184,15 @@ class GateEdgesTest {
         Map<String, Object> repeat = new LinkedHashMap<>(Story.withstand("new", volts, false));
         repeat.put("supply", supply);
         Story story = Story.sound()
-                .test(TestKind.WITHSTAND_RECORD, Story.withstand("new", 3060, true), Optional.empty())
+                .test(WindingTests.WITHSTAND_RECORD, Story.withstand("new", 3060, true), Optional.empty())
                 .work(Work.REPAIRED);
         assertThat(codes(story)).as("repaired and not tested").contains("breakdown");
-        story.test(TestKind.WITHSTAND_RECORD, repeat, Optional.empty());
+        story.test(WindingTests.WITHSTAND_RECORD, repeat, Optional.empty());
         assertThat(codes(story).contains("breakdown")).isEqualTo(!answered);
         assertThat(Story.sound()
-                        .test(TestKind.STEP_VOLTAGE, Story.steps(5), Optional.empty())
+                        .test(WindingTests.STEP_VOLTAGE, Story.steps(5), Optional.empty())
                         .work(Work.REPAIRED)
-                        .test(TestKind.STEP_VOLTAGE, Story.steps(2), Optional.empty())
+                        .test(WindingTests.STEP_VOLTAGE, Story.steps(2), Optional.empty())
                         .gate()
                         .holding())
                 .extracting(EnergiseGate.Reason::code)
@@ -201,7 +202,7 @@ class GateEdgesTest {
     @Test
     void aReadingFromElsewhereIsNamedAsSuch() {
         Story story = Story.sound();
-        story.record(TestKind.WINDING_RESISTANCE, Map.copyOf(Story.ohms(1, 1, 1)), Optional.empty(), Origin.FILE);
+        story.record(WindingTests.WINDING_RESISTANCE, Map.copyOf(Story.ohms(1, 1, 1)), Optional.empty(), Origin.FILE);
         assertThat(sentence(story, "resistance-missing"))
                 .startsWith("From a file")
                 .contains("; it read ");
@@ -233,7 +234,7 @@ class GateEdgesTest {
                 .shaft(Arrival.ShaftState.FREE)
                 .lockOut()
                 .proveTester()
-                .test(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty())
+                .test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty())
                 .insulation(900)
                 .discharge();
         assertThat(highVoltage(story)).containsExactly("auxiliaries");

@@ -2,11 +2,13 @@ package app.brasskettle.core.jobs;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.brasskettle.core.catalogue.OpenMotorTests;
+import app.brasskettle.core.catalogue.RunningTests;
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.EnergiseGate.State;
 import app.brasskettle.core.testrecord.Origin;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.work.Work;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,7 +32,8 @@ class GateRowsTest {
     }
 
     private static Story stands(Story story, double volts) {
-        return story.test(TestKind.WITHSTAND_RECORD, Story.withstand("reconditioned", volts, false), Optional.empty());
+        return story.test(
+                WindingTests.WITHSTAND_RECORD, Story.withstand("reconditioned", volts, false), Optional.empty());
     }
 
     @Test
@@ -41,7 +44,10 @@ class GateRowsTest {
         assertThat(codes(story.insulation(900).discharge())).isEmpty();
         Story filed = Story.sound();
         filed.record(
-                TestKind.WITHSTAND_RECORD, Story.withstand("in-service", 800, false), Optional.empty(), Origin.FILE);
+                WindingTests.WITHSTAND_RECORD,
+                Story.withstand("in-service", 800, false),
+                Optional.empty(),
+                Origin.FILE);
         assertThat(codes(filed)).as("a file puts no voltage on").isEmpty();
     }
 
@@ -51,11 +57,12 @@ class GateRowsTest {
         assertThat(sentence(Story.sound().work(Work.REWOUND), "insulation-missing"))
                 .isEqualTo("No insulation test of the present winding yet");
         Story simulated = Story.sound();
-        simulated.record(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty(), Origin.SIMULATED);
+        simulated.record(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty(), Origin.SIMULATED);
         assertThat(sentence(simulated, "resistance-missing"))
                 .contains("imulated")
                 .contains("; it read ");
-        Story doubted = Story.sound().test(TestKind.WINDING_RESISTANCE, Story.ohms(900, 900, 900), Optional.empty());
+        Story doubted =
+                Story.sound().test(WindingTests.WINDING_RESISTANCE, Story.ohms(900, 900, 900), Optional.empty());
         assertThat(sentence(doubted, "resistance-missing")).doesNotContain("imulated");
     }
 
@@ -102,37 +109,37 @@ class GateRowsTest {
                 .shaft(Arrival.ShaftState.FREE)
                 .lockOut()
                 .proveTester()
-                .sample(TestKind.SINGLE_PHASE_WINDINGS)
+                .sample(WindingTests.SINGLE_PHASE_WINDINGS)
                 .insulation(900)
                 .discharge()
                 .release()
-                .sample(TestKind.STARTING_GEAR, Origin.SIMULATED);
+                .sample(RunningTests.STARTING_GEAR, Origin.SIMULATED);
         assertThat(codes(story)).containsExactly("starting-gear-missing");
-        assertThat(codes(story.sample(TestKind.STARTING_GEAR))).isEmpty();
+        assertThat(codes(story.sample(RunningTests.STARTING_GEAR))).isEmpty();
     }
 
     /** A core looped before the winding was stripped, or by a reading that proves nothing, is no core proved. */
     @Test
     void aStrippedCoreIsLoopedAfterStripping() {
         Story early = Story.sound()
-                .test(TestKind.CORE_LOOP_RESULT, Story.loop(900), Optional.empty())
+                .test(OpenMotorTests.CORE_LOOP_RESULT, Story.loop(900), Optional.empty())
                 .work(Work.STRIPPED)
                 .work(Work.REWOUND);
         assertThat(codes(early)).contains("core-missing");
         Story filed = Story.sound().work(Work.STRIPPED).work(Work.REWOUND);
-        filed.record(TestKind.CORE_LOOP_RESULT, Story.loop(900), Optional.empty(), Origin.FILE);
+        filed.record(OpenMotorTests.CORE_LOOP_RESULT, Story.loop(900), Optional.empty(), Origin.FILE);
         assertThat(codes(filed)).contains("core-missing");
         Map<String, Object> nothingMeasured = new LinkedHashMap<>(Story.loop(900));
         nothingMeasured.remove("fluxDensityT");
         assertThat(codes(Story.sound()
                         .work(Work.STRIPPED)
-                        .test(TestKind.CORE_LOOP_RESULT, nothingMeasured, Optional.empty())
+                        .test(OpenMotorTests.CORE_LOOP_RESULT, nothingMeasured, Optional.empty())
                         .work(Work.REWOUND)))
                 .as("a loop that proves nothing")
                 .contains("core-missing");
         Story looped = Story.sound()
                 .work(Work.STRIPPED)
-                .test(TestKind.CORE_LOOP_RESULT, Story.loop(900), Optional.empty())
+                .test(OpenMotorTests.CORE_LOOP_RESULT, Story.loop(900), Optional.empty())
                 .work(Work.REWOUND);
         assertThat(codes(looped)).doesNotContain("core-missing");
         assertThat(codes(Story.sound().work(Work.OPENED))).doesNotContain("core-missing");
@@ -144,12 +151,12 @@ class GateRowsTest {
         Story story = Story.sound().surgeUnlike().discharge().insulation(900).discharge();
         assertThat(codes(story)).containsExactly("surge-unlike");
         assertThat(story.gate().state()).isEqualTo(State.TEST_POWER_ONLY);
-        assertThat(codes(story.sample(TestKind.SURGE_RISE, Origin.SIMULATED)
+        assertThat(codes(story.sample(WindingTests.SURGE_RISE, Origin.SIMULATED)
                         .discharge()
                         .insulation(900)
                         .discharge()))
                 .contains("surge-unlike");
-        assertThat(codes(story.sample(TestKind.SURGE_RISE)
+        assertThat(codes(story.sample(WindingTests.SURGE_RISE)
                         .discharge()
                         .insulation(900)
                         .discharge()))
@@ -169,7 +176,7 @@ class GateRowsTest {
         assertThat(codes(Story.sound().lockOut()))
                 .as("locked out again, and standing")
                 .doesNotContain("no-lock-out");
-        Story powered = Story.sound().lockOut().test(TestKind.NO_LOAD_RUN, Story.run(10), Optional.empty());
+        Story powered = Story.sound().lockOut().test(RunningTests.NO_LOAD_RUN, Story.run(10), Optional.empty());
         assertThat(codes(powered)).contains("no-lock-out");
     }
 
@@ -211,13 +218,13 @@ class GateRowsTest {
     /** A stop with a row of its own is named once. */
     @Test
     void aStopWithItsOwnRowIsNamedOnce() {
-        Story story = Story.sound().test(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1.3), Optional.empty());
+        Story story = Story.sound().test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1.3), Optional.empty());
         assertThat(codes(story)).containsExactly("resistance-limit");
         Map<String, Object> open = new LinkedHashMap<>(Story.ohms(1, 1, 2));
         open.put("connection", "delta");
         assertThat(codes(Story.sound()
                         .plate(Map.of("connection", "delta"))
-                        .test(TestKind.WINDING_RESISTANCE, open, Optional.empty())))
+                        .test(WindingTests.WINDING_RESISTANCE, open, Optional.empty())))
                 .containsExactly("open-circuit");
     }
 
@@ -231,18 +238,18 @@ class GateRowsTest {
     /** What answers something comes after it: at the very same moment it is no answer. */
     @Test
     void anAnswerAtTheSameMomentIsNone() {
-        Story stalled = Story.sound().test(TestKind.START_LOG, Story.start(0, 40), Optional.empty());
+        Story stalled = Story.sound().test(RunningTests.START_LOG, Story.start(0, 40), Optional.empty());
         assertThat(codes(stalled.atOnce().insulation(900))).contains("stalled");
-        Story lost = Story.sound().test(TestKind.NO_LOAD_RUN, Story.lostPhase(), Optional.empty());
-        assertThat(codes(lost.atOnce().test(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty())))
+        Story lost = Story.sound().test(RunningTests.NO_LOAD_RUN, Story.lostPhase(), Optional.empty());
+        assertThat(codes(lost.atOnce().test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty())))
                 .contains("lost-phase");
         assertThat(codes(Story.sound()
                         .work(Work.STRIPPED)
                         .atOnce()
-                        .test(TestKind.CORE_LOOP_RESULT, Story.loop(900), Optional.empty())
+                        .test(OpenMotorTests.CORE_LOOP_RESULT, Story.loop(900), Optional.empty())
                         .work(Work.REWOUND)))
                 .contains("core-missing");
-        Story powered = Story.sound().test(TestKind.NO_LOAD_RUN, Story.run(10), Optional.empty());
+        Story powered = Story.sound().test(RunningTests.NO_LOAD_RUN, Story.run(10), Optional.empty());
         assertThat(powered.atOnce().lockOut().gate().leads().mayConnect())
                 .as("locked out as power came on")
                 .isFalse();
@@ -281,7 +288,7 @@ class GateRowsTest {
     /** Of two waivers of one figure the later name stands. */
     @Test
     void aWaiverIsShownWithItsNameAndReason() {
-        Story story = Story.sound().test(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1.08), Optional.empty());
+        Story story = Story.sound().test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1.08), Optional.empty());
         assertThat(codes(story)).containsExactly("resistance-limit");
         story.waiveEverything().waiveEverything();
         EnergiseGate gate = story.gate();

@@ -2,11 +2,14 @@ package app.brasskettle.core.jobs;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.brasskettle.core.catalogue.OpenMotorTests;
+import app.brasskettle.core.catalogue.RunningTests;
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.EnergiseGate.State;
 import app.brasskettle.core.energise.Settlement;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.Origin;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.work.Work;
 import java.util.ArrayList;
 import java.util.List;
@@ -51,21 +54,21 @@ class GateSequenceTest {
 
     private static Deed copper(String name, double ca, boolean good) {
         return new Deed(name, (s, o) -> {
-            s.test(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, ca), Optional.empty());
+            s.test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, ca), Optional.empty());
             o.copper(good);
         });
     }
 
     private static Deed withstand(boolean broke) {
         return new Deed(broke ? "breaks down" : "stands high voltage", (s, o) -> {
-            s.test(TestKind.WITHSTAND_RECORD, Story.withstand("new", 3060, broke), Optional.empty());
+            s.test(WindingTests.WITHSTAND_RECORD, Story.withstand("new", 3060, broke), Optional.empty());
             o.withstand(s.now, broke);
         });
     }
 
     private static Deed start(String name, double rpm, double seconds, boolean stall) {
         return new Deed(name, (s, o) -> {
-            s.test(TestKind.START_LOG, Story.start(rpm, seconds), Optional.empty());
+            s.test(RunningTests.START_LOG, Story.start(rpm, seconds), Optional.empty());
             o.start(stall);
         });
     }
@@ -85,7 +88,7 @@ class GateSequenceTest {
         o.shaft(true);
     });
     private static final Deed CORE_GOOD = new Deed("core holds", (s, o) -> {
-        s.test(TestKind.CORE_LOOP_RESULT, Story.loop(500), Optional.empty());
+        s.test(OpenMotorTests.CORE_LOOP_RESULT, Story.loop(500), Optional.empty());
         o.core(true);
     });
     private static final Deed SURGE_GOOD = new Deed("surge alike", (s, o) -> {
@@ -135,17 +138,17 @@ class GateSequenceTest {
                             }),
                             withstand(true),
                             new Deed("core hot", (s, o) -> {
-                                s.test(TestKind.CORE_LOOP_RESULT, Story.loop(2000), Optional.empty());
+                                s.test(OpenMotorTests.CORE_LOOP_RESULT, Story.loop(2000), Optional.empty());
                                 o.core(false);
                             }),
                             start("stalls", 0, 40, true),
                             start("starts", 1455, 3, false),
                             new Deed("loses a phase", (s, o) -> {
-                                s.test(TestKind.NO_LOAD_RUN, Story.lostPhase(), Optional.empty());
+                                s.test(RunningTests.NO_LOAD_RUN, Story.lostPhase(), Optional.empty());
                                 o.run(true);
                             }),
                             new Deed("runs", (s, o) -> {
-                                s.test(TestKind.NO_LOAD_RUN, Story.run(10), Optional.empty());
+                                s.test(RunningTests.NO_LOAD_RUN, Story.run(10), Optional.empty());
                                 o.run(false);
                             }),
                             new Deed("leaves", (s, o) -> {
@@ -168,13 +171,13 @@ class GateSequenceTest {
     private static final List<Deed> ONLY_SAID = List.of(
             new Deed("overrule everything", (s, o) -> s.overruleEverything()),
             new Deed("waive everything", (s, o) -> s.waiveEverything()),
-            elsewhere(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Origin.FILE),
-            elsewhere(TestKind.WITHSTAND_RECORD, Story.withstand("new", 3060, false), Origin.FILE),
-            elsewhere(TestKind.CORE_LOOP_RESULT, Story.loop(500), Origin.FILE),
-            elsewhere(TestKind.NO_LOAD_RUN, Story.run(10), Origin.FILE),
-            elsewhere(TestKind.START_LOG, Story.start(1455, 3), Origin.FILE),
-            elsewhere(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Origin.SIMULATED),
-            elsewhere(TestKind.CORE_LOOP_RESULT, Story.loop(500), Origin.TAKEN_BEFORE));
+            elsewhere(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Origin.FILE),
+            elsewhere(WindingTests.WITHSTAND_RECORD, Story.withstand("new", 3060, false), Origin.FILE),
+            elsewhere(OpenMotorTests.CORE_LOOP_RESULT, Story.loop(500), Origin.FILE),
+            elsewhere(RunningTests.NO_LOAD_RUN, Story.run(10), Origin.FILE),
+            elsewhere(RunningTests.START_LOG, Story.start(1455, 3), Origin.FILE),
+            elsewhere(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Origin.SIMULATED),
+            elsewhere(OpenMotorTests.CORE_LOOP_RESULT, Story.loop(500), Origin.TAKEN_BEFORE));
 
     private static Deed elsewhere(TestKind kind, Map<String, Object> input, Origin origin) {
         return new Deed(kind + " " + origin, (s, o) -> s.record(kind, input, Optional.empty(), origin));

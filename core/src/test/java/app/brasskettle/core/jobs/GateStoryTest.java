@@ -2,14 +2,16 @@ package app.brasskettle.core.jobs;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.brasskettle.core.catalogue.OpenMotorTests;
+import app.brasskettle.core.catalogue.RunningTests;
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.EnergiseGate.State;
 import app.brasskettle.core.energise.GateRow;
 import app.brasskettle.core.energise.Settlement;
+import app.brasskettle.core.testkind.StopEffect.Hold;
 import app.brasskettle.core.testrecord.Origin;
-import app.brasskettle.core.testrecord.StopEffect.Hold;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.work.Work;
 import java.util.List;
@@ -114,16 +116,16 @@ class GateStoryTest {
         if (ohms.startsWith("1, 1")) {
             story.plate(Map.of("connection", "delta"));
         }
-        blocked(story.test(TestKind.WINDING_RESISTANCE, delta, Optional.empty()), GateRow.OPEN_CIRCUIT);
+        blocked(story.test(WindingTests.WINDING_RESISTANCE, delta, Optional.empty()), GateRow.OPEN_CIRCUIT);
     }
 
     @Test
     void resistancesNoSuchMotorHasProveNothing() {
         blocked(
-                Story.sound().test(TestKind.WINDING_RESISTANCE, Story.ohms(1000, 1000, 1000), Optional.empty()),
+                Story.sound().test(WindingTests.WINDING_RESISTANCE, Story.ohms(1000, 1000, 1000), Optional.empty()),
                 GateRow.RESISTANCE_MISSING);
         blocked(
-                Story.sound().test(TestKind.WINDING_RESISTANCE, Story.ohms(0.001, 0.001, 0.001), Optional.empty()),
+                Story.sound().test(WindingTests.WINDING_RESISTANCE, Story.ohms(0.001, 0.001, 0.001), Optional.empty()),
                 GateRow.RESISTANCE_MISSING);
     }
 
@@ -144,7 +146,7 @@ class GateStoryTest {
         assertThat(codes(story)).containsExactlyInAnyOrder("surge-missing", "withstand-missing");
         assertThat(story.waiveEverything().gate().state()).isEqualTo(State.TEST_POWER_ONLY);
         story.surge(false, Optional.of(5000.0))
-                .test(TestKind.WITHSTAND_RECORD, Story.withstand("in-service", 850, false), Optional.empty())
+                .test(WindingTests.WITHSTAND_RECORD, Story.withstand("in-service", 850, false), Optional.empty())
                 .discharge()
                 .insulation(900)
                 .discharge();
@@ -157,7 +159,7 @@ class GateStoryTest {
         blocked(story, GateRow.NO_WINDING);
         Story rewound = Story.sound().work(Work.STRIPPED).work(Work.REWOUND);
         assertThat(codes(rewound)).contains("core-missing").doesNotContain("no-winding");
-        rewound.test(TestKind.CORE_LOOP_RESULT, Story.loop(500), Optional.empty());
+        rewound.test(OpenMotorTests.CORE_LOOP_RESULT, Story.loop(500), Optional.empty());
         assertThat(codes(rewound)).doesNotContain("core-missing");
         rewound.work(Work.STRIPPED).work(Work.REWOUND);
         assertThat(codes(rewound)).as("stripped once more").contains("core-missing");
@@ -181,7 +183,7 @@ class GateStoryTest {
                 .lockOut()
                 .proveTester();
         story.test(
-                        TestKind.SINGLE_PHASE_WINDINGS,
+                        WindingTests.SINGLE_PHASE_WINDINGS,
                         Map.of(
                                 "dualVoltage", false,
                                 "mainOhm", 2.1,
@@ -201,26 +203,26 @@ class GateStoryTest {
     @Test
     void aBreakdownIsAnsweredByARepairAndTheSameTestAtItsLevelOnly() {
         Story story = Story.sound()
-                .test(TestKind.WITHSTAND_RECORD, Story.withstand("in-service", 850, true), Optional.empty())
+                .test(WindingTests.WITHSTAND_RECORD, Story.withstand("in-service", 850, true), Optional.empty())
                 .discharge()
                 .insulation(900)
                 .discharge();
         assertThat(codes(story)).contains("breakdown");
-        story.test(TestKind.WITHSTAND_RECORD, Story.withstand("in-service", 850, false), Optional.empty())
+        story.test(WindingTests.WITHSTAND_RECORD, Story.withstand("in-service", 850, false), Optional.empty())
                 .discharge()
                 .insulation(900)
                 .discharge();
         assertThat(codes(story)).as("no repair on record").contains("breakdown");
         story.work(Work.REPAIRED)
-                .test(TestKind.WITHSTAND_RECORD, Story.withstand("reconditioned", 600, false), Optional.empty());
+                .test(WindingTests.WITHSTAND_RECORD, Story.withstand("reconditioned", 600, false), Optional.empty());
         assertThat(codes(story)).as("a gentler test").contains("breakdown");
-        story.test(TestKind.STEP_VOLTAGE, Story.steps(2), Optional.empty());
+        story.test(WindingTests.STEP_VOLTAGE, Story.steps(2), Optional.empty());
         assertThat(codes(story)).as("another kind of test").contains("breakdown");
-        story.test(TestKind.WITHSTAND_RECORD, Story.withstand("reconditioned", 1700, false), Optional.empty());
+        story.test(WindingTests.WITHSTAND_RECORD, Story.withstand("reconditioned", 1700, false), Optional.empty());
         assertThat(codes(story)).doesNotContain("breakdown");
         blocked(
                 Story.sound()
-                        .test(TestKind.STEP_VOLTAGE, Story.steps(5), Optional.empty())
+                        .test(WindingTests.STEP_VOLTAGE, Story.steps(5), Optional.empty())
                         .discharge()
                         .insulation(900)
                         .discharge(),
@@ -236,7 +238,7 @@ class GateStoryTest {
                         .insulation(900)
                         .discharge(),
                 GateRow.TURN_SHORT);
-        Story core = Story.sound().test(TestKind.CORE_LOOP_RESULT, Story.loop(2000), Optional.empty());
+        Story core = Story.sound().test(OpenMotorTests.CORE_LOOP_RESULT, Story.loop(2000), Optional.empty());
         assertThat(core.gate().state()).isEqualTo(State.BLOCKED);
         assertThat(core.waiveEverything().overruleEverything().gate().state()).isEqualTo(State.BLOCKED);
     }
@@ -251,12 +253,12 @@ class GateStoryTest {
         assertThat(ended.gate().state())
                 .as("released under it, power may come on; leads may not be touched")
                 .isEqualTo(State.PERMITTED);
-        Story run = Story.sound().test(TestKind.NO_LOAD_RUN, Story.run(10), Optional.empty());
+        Story run = Story.sound().test(RunningTests.NO_LOAD_RUN, Story.run(10), Optional.empty());
         assertThat(run.gate().leads().mayConnect()).isFalse();
         assertThat(run.lockOut().gate().leads().mayConnect()).isTrue();
         Story unreleased = Story.sound();
         unreleased.released = Optional.empty();
-        unreleased.test(TestKind.START_LOG, Story.start(1450, 3), Optional.empty());
+        unreleased.test(RunningTests.START_LOG, Story.start(1450, 3), Optional.empty());
         blocked(unreleased, GateRow.NO_LOCK_OUT);
     }
 
@@ -268,21 +270,21 @@ class GateStoryTest {
 
     @Test
     void aStalledMotorCoolsAndIsTestedAnew() {
-        Story story = Story.sound().test(TestKind.START_LOG, Story.start(0, 40), Optional.empty());
+        Story story = Story.sound().test(RunningTests.START_LOG, Story.start(0, 40), Optional.empty());
         blocked(story, GateRow.STALLED);
         story.lockOut().insulation(900, 90, 60, Optional.of(500.0)).discharge();
         assertThat(codes(story)).as("still warm").contains("stalled");
         story.lockOut().insulation(900, 25, 60, Optional.of(500.0)).discharge().release();
         assertThat(codes(story)).as("cold and tested: test power to try again").containsExactly("bench/start");
-        assertThat(story.gate().mayRun(TestKind.START_LOG)).isTrue();
+        assertThat(story.gate().mayRun(RunningTests.START_LOG)).isTrue();
     }
 
     @Test
     void aRunThatStopsLeavesTestPowerToRepeatIt() {
-        Story story = Story.sound().test(TestKind.NO_LOAD_RUN, Story.run(14), Optional.empty());
+        Story story = Story.sound().test(RunningTests.NO_LOAD_RUN, Story.run(14), Optional.empty());
         assertThat(story.gate().state()).isEqualTo(State.TEST_POWER_ONLY);
-        assertThat(story.gate().mayRun(TestKind.NO_LOAD_RUN)).isTrue();
-        story.test(TestKind.NO_LOAD_RUN, Story.run(10), Optional.empty());
+        assertThat(story.gate().mayRun(RunningTests.NO_LOAD_RUN)).isTrue();
+        story.test(RunningTests.NO_LOAD_RUN, Story.run(10), Optional.empty());
         assertThat(story.gate().state()).isEqualTo(State.PERMITTED);
     }
 
@@ -304,17 +306,17 @@ class GateStoryTest {
         story.works.clear();
         story.tests.clear();
         story.inputs.clear();
-        story.record(TestKind.TESTER_PROOF, Map.of(), Optional.empty(), Origin.FILE);
-        story.record(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty(), Origin.FILE);
+        story.record(WindingTests.TESTER_PROOF, Map.of(), Optional.empty(), Origin.FILE);
+        story.record(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty(), Origin.FILE);
         story.record(
-                TestKind.INSULATION_RESISTANCE,
+                WindingTests.INSULATION_RESISTANCE,
                 new Story().plate(Map.of()).insulation(900).inputs.get(0),
                 Optional.of(500.0),
                 Origin.FILE);
         assertThat(codes(story)).contains("insulation-missing", "resistance-missing");
         assertThat(story.read().evidence()).extracting(JobReading.Piece::code).contains("insulation-holds");
         Story core = Story.sound();
-        core.record(TestKind.CORE_LOOP_RESULT, Story.loop(2000), Optional.empty(), Origin.FILE);
+        core.record(OpenMotorTests.CORE_LOOP_RESULT, Story.loop(2000), Optional.empty(), Origin.FILE);
         assertThat(core.gate().state()).isEqualTo(State.BLOCKED);
     }
 
@@ -322,7 +324,7 @@ class GateStoryTest {
     void simulatedReadingsProveNothingInAShopThatDoesNotPractise() {
         Story story = Story.sound();
         story.record(
-                TestKind.INSULATION_RESISTANCE,
+                WindingTests.INSULATION_RESISTANCE,
                 new Story().plate(Map.of()).insulation(900).inputs.get(0),
                 Optional.of(500.0),
                 Origin.SIMULATED);

@@ -2,10 +2,10 @@ package app.brasskettle.core.jobs;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.energise.GateRow;
-import app.brasskettle.core.testrecord.InstrumentKind;
-import app.brasskettle.core.testrecord.StopEffect.Hold;
-import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.testkind.InstrumentKind;
+import app.brasskettle.core.testkind.StopEffect.Hold;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.worksheet.Word;
 import java.io.IOException;
@@ -14,13 +14,16 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
-/** docs/gates.md shows the tables the gates are computed from, row for row. */
+/** docs/gates.md shows the tables the gates are computed from, row for row; the schema of the job file names every kind of test. */
 class GatesPageTest {
 
     private static final Path PAGE = Path.of("../docs/gates.md");
+    private static final Path SCHEMA = Path.of("../docs/job-file.schema.json");
 
     private static String holds(Hold hold) {
         return switch (hold) {
@@ -51,7 +54,7 @@ class GatesPageTest {
     }
 
     private static List<String> stops() {
-        return Arrays.stream(TestKind.values())
+        return TestKinds.all().stream()
                 .map(k -> row(
                         "`" + k.word() + "`",
                         k.group().word(),
@@ -78,22 +81,52 @@ class GatesPageTest {
                 .toList();
     }
 
-    private static void stands(List<String> rows) throws IOException {
-        assertThat(Files.readString(PAGE)).contains(String.join("\n", rows));
+    /** The table under {@code heading} is that of the code; it is written anew where that is asked for. */
+    private static void stands(String heading, List<String> rows) throws IOException {
+        String page = Files.readString(PAGE);
+        Matcher table = Pattern.compile("(?<=" + Pattern.quote(heading) + "\n\\|[-|]{1,99}\n)(\\|.*\n)+")
+                .matcher(page);
+        assertThat(table.find()).as(heading).isTrue();
+        holds(PAGE, page, table.start(), table.end(), String.join("\n", rows) + "\n");
+    }
+
+    /** What stands in a file between two places; {@code scripts/describe-tests} writes it. */
+    private static void holds(Path file, String whole, int from, int to, String wanted) throws IOException {
+        if (Boolean.getBoolean("brasskettle.docs.write")) {
+            Files.writeString(file, whole.substring(0, from) + wanted + whole.substring(to));
+            return;
+        }
+        assertThat(whole.substring(from, to))
+                .as(file + "; scripts/describe-tests writes it")
+                .isEqualTo(wanted);
     }
 
     @Test
     void theRowsOfTheGate() throws IOException {
-        stands(rows());
+        stands("| reason | holds | waivable | why | source | lifted by |", rows());
     }
 
     @Test
     void whatTheStopOfEachTestDoes() throws IOException {
-        stands(stops());
+        stands("| test | group | its Stop | why | needs | read by |", stops());
     }
 
     @Test
     void whatWorkMakesOfTests() throws IOException {
-        stands(works());
+        stands("| after it was | harms | mends | a new winding | why | source |", works());
+    }
+
+    @Test
+    void theJobFileNamesEveryKindOfTest() throws IOException {
+        String schema = Files.readString(SCHEMA);
+        Matcher list = Pattern.compile("(?<=\"kind\": \\{ \"enum\": \\[)\"tester-proof\"[^]]*")
+                .matcher(schema);
+        assertThat(list.find()).isTrue();
+        holds(
+                SCHEMA,
+                schema,
+                list.start(),
+                list.end(),
+                TestKinds.all().stream().map(k -> '"' + k.word() + '"').collect(Collectors.joining(", ")));
     }
 }

@@ -1,5 +1,6 @@
 package app.brasskettle.core.jobs;
 
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
@@ -24,12 +25,12 @@ import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.teardown.CoilMap;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.InstrumentUsed;
 import app.brasskettle.core.testrecord.MotorTimeline;
 import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.testrecord.Overruling;
 import app.brasskettle.core.testrecord.RecordedTest;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.work.WorkDone;
 import java.util.ArrayList;
@@ -122,17 +123,17 @@ final class Job {
 
     private List<RecordedTest> tests() {
         List<RecordedTest> all = new ArrayList<>(further);
-        proof.ifPresent(t -> all.add(test(TestKind.TESTER_PROOF, t)));
-        insulation.ifPresent(t -> all.add(test(TestKind.INSULATION_RESISTANCE, t)));
-        resistance.ifPresent(t -> all.add(test(TestKind.WINDING_RESISTANCE, t)));
-        surge.ifPresent(t -> all.add(test(TestKind.SURGE_COMPARISON, t)));
+        proof.ifPresent(t -> all.add(test(WindingTests.TESTER_PROOF, t)));
+        insulation.ifPresent(t -> all.add(test(WindingTests.INSULATION_RESISTANCE, t)));
+        resistance.ifPresent(t -> all.add(test(WindingTests.WINDING_RESISTANCE, t)));
+        surge.ifPresent(t -> all.add(test(WindingTests.SURGE_COMPARISON, t)));
         return all;
     }
 
     private RecordedTest test(TestKind kind, Taken<?> taken) {
-        Optional<Double> volts = kind == TestKind.INSULATION_RESISTANCE
+        Optional<Double> volts = kind == WindingTests.INSULATION_RESISTANCE
                 ? Optional.of(500.0)
-                : kind == TestKind.SURGE_COMPARISON ? Optional.of(5000.0) : Optional.empty();
+                : kind == WindingTests.SURGE_COMPARISON ? Optional.of(5000.0) : Optional.empty();
         return test(kind, 1, taken.input(), taken.at(), volts);
     }
 

@@ -3,6 +3,7 @@ package app.brasskettle.core.jobs;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
@@ -11,8 +12,8 @@ import app.brasskettle.core.instruments.MotorFault;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.teardown.CoilMap;
 import app.brasskettle.core.teardown.GroupState;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.Station;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -85,7 +86,7 @@ class JobCauseTest {
     void aDeltaOpenOnOneSideIsAnOpenJoint() {
         JobReading reading = Story.sound()
                 .plate(Map.of("connection", "delta"))
-                .test(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 2), Optional.empty())
+                .test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 2), Optional.empty())
                 .read();
         assertThat(codes(reading))
                 .contains("resistance-open", "open-inside-winding")

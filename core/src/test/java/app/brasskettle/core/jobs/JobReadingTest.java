@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.core.Refusals;
 import app.brasskettle.core.balance.BalanceTest;
+import app.brasskettle.core.catalogue.OpenMotorTests;
+import app.brasskettle.core.catalogue.RunningTests;
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.coreloop.CoreLoopReading;
 import app.brasskettle.core.energise.DischargeClock;
@@ -17,10 +20,11 @@ import app.brasskettle.core.run.NoLoadRun;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.testrecord.RecordedTest;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.withstand.StepVoltageTest;
+import app.brasskettle.core.work.JobStep;
+import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.Work;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,7 +51,7 @@ class JobReadingTest {
     void aMotorThatASimulatedReadingSpeaksForIsNotReadyForService() {
         Story story = Story.sound();
         assertThat(story.read().departure().mayBeReady()).isTrue();
-        story.record(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty(), Origin.SIMULATED);
+        story.record(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty(), Origin.SIMULATED);
         assertThat(heldBack(story).get(0))
                 .startsWith("Simulated readings prove no motor: Winding resistance.")
                 .doesNotContain("Insulation to frame");
@@ -55,7 +59,7 @@ class JobReadingTest {
         assertThat(heldBack(story))
                 .as("where simulated instruments are on, that alone holds it")
                 .hasSize(1);
-        story.test(TestKind.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty());
+        story.test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty());
         assertThat(story.read().departure().mayBeReady()).isTrue();
     }
 
@@ -92,7 +96,7 @@ class JobReadingTest {
         assertThat(job.next().step()).isEqualTo("bench/release");
         job.released = Optional.of(NOW - 400);
         assertThat(job.next()).isEqualTo(new JobReading.Next("Run it without load", "bench/run", Station.BENCH));
-        job.further = List.of(Job.further(TestKind.NO_LOAD_RUN, (run(10.1)), NOW - 100));
+        job.further = List.of(Job.further(RunningTests.NO_LOAD_RUN, (run(10.1)), NOW - 100));
         assertThat(job.next().sentence()).startsWith("Conclude:");
         job.concluded = Optional.of("no fault found");
         assertThat(job.read().next().sentence()).isEqualTo("Price the options");
@@ -191,7 +195,7 @@ class JobReadingTest {
         JobReading reading = new Job().read();
         assertThat(reading.stations())
                 .extracting(JobReading.StationReading::station)
-                .containsExactly(Station.values());
+                .containsExactlyElementsOf(JobStep.stations());
         assertThat(reading.stations())
                 .allMatch(s -> s.verdict() == Verdict.UNPROVEN && !s.steps().isEmpty());
     }
@@ -286,12 +290,12 @@ class JobReadingTest {
         for (int i = 0; i < 4; i++) {
             positions.add(new BalanceTest.Position(45 * i, new BalanceTest.Phases(10, b, 10)));
         }
-        return Job.further(TestKind.LOW_VOLTAGE_BALANCE, (new BalanceTest(positions)), at);
+        return Job.further(WindingTests.LOW_VOLTAGE_BALANCE, (new BalanceTest(positions)), at);
     }
 
     private static RecordedTest ramp(double second, double at) {
         return Job.further(
-                TestKind.STEP_VOLTAGE,
+                WindingTests.STEP_VOLTAGE,
                 (new StepVoltageTest(
                         List.of(new StepVoltageTest.Rise(500, 1), new StepVoltageTest.Rise(1000, second)))),
                 at);
@@ -310,7 +314,7 @@ class JobReadingTest {
         job.further = List.of(balance(10, NOW - 2500));
         assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER_ONLY);
         job.further = List.of(Job.further(
-                TestKind.CORE_LOOP_RESULT,
+                OpenMotorTests.CORE_LOOP_RESULT,
                 (new CoreLoopReading(100, 2000, Optional.empty(), 41, 40, Optional.empty())),
                 NOW - 2500));
         assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.BLOCKED);
@@ -320,12 +324,12 @@ class JobReadingTest {
     void aRunThatSaysStopLeavesTestPowerAndIsWeighed() {
         Job job = new Job().received().safe().tested();
         job.released = Optional.of(NOW - 400);
-        job.further = List.of(Job.further(TestKind.NO_LOAD_RUN, (run(14)), NOW - 100));
+        job.further = List.of(Job.further(RunningTests.NO_LOAD_RUN, (run(14)), NOW - 100));
         assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER_ONLY);
         assertThat(job.read().gate().holding())
                 .extracting(EnergiseGate.Reason::step)
                 .containsExactly("bench/run");
-        job.further = List.of(Job.further(TestKind.NO_LOAD_RUN, (run(10.1)), NOW - 100));
+        job.further = List.of(Job.further(RunningTests.NO_LOAD_RUN, (run(10.1)), NOW - 100));
         assertThat(codes(job.read())).contains("run-sound");
     }
 
@@ -354,7 +358,7 @@ class JobReadingTest {
 
     private static Judgement insulation(JobReading reading) {
         return reading.tests()
-                .standing(TestKind.INSULATION_RESISTANCE, 1)
+                .standing(WindingTests.INSULATION_RESISTANCE, 1)
                 .map(JudgedTest::effective)
                 .orElseThrow();
     }

@@ -2,17 +2,19 @@ package app.brasskettle.core.jobs;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.brasskettle.core.catalogue.TestKinds;
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.choice.ChoiceReading;
 import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.nameplate.Plates;
-import app.brasskettle.core.testrecord.InstrumentKind;
+import app.brasskettle.core.testkind.InstrumentKind;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.InstrumentUsed;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.testrecord.Overruling;
 import app.brasskettle.core.testrecord.RecordedTest;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.work.TestGroup;
 import app.brasskettle.core.work.Work;
@@ -52,8 +54,8 @@ class OneWordTest {
     }
 
     static Stream<Arguments> everything() {
-        return Stream.of(TestKind.values())
-                .filter(k -> k != TestKind.TESTER_PROOF)
+        return TestKinds.all().stream()
+                .filter(k -> k != WindingTests.TESTER_PROOF)
                 .flatMap(k -> Stream.of(Modifier.values()).map(m -> Arguments.of(k, m)));
     }
 
@@ -142,14 +144,14 @@ class OneWordTest {
             assertThat(reading.gate().state()).isNotEqualTo(EnergiseGate.State.PERMITTED);
         }
         ChoiceReading choice = reading.choice().orElseThrow();
-        if (word == Verdict.UNPROVEN && kind == TestKind.INSULATION_RESISTANCE) {
+        if (word == Verdict.UNPROVEN && kind == WindingTests.INSULATION_RESISTANCE) {
             assertThat(option(choice, OptionKind.REWIND).reason()).contains("insulation");
         }
-        if (word == Verdict.UNPROVEN && kind == TestKind.SURGE_COMPARISON) {
+        if (word == Verdict.UNPROVEN && kind == WindingTests.SURGE_COMPARISON) {
             assertThat(option(choice, OptionKind.RECONDITION).open()).isTrue();
             assertThat(option(choice, OptionKind.RECONDITION).reason()).contains("surge");
         }
-        if (word == Verdict.STOP && kind == TestKind.SURGE_COMPARISON && test.current()) {
+        if (word == Verdict.STOP && kind == WindingTests.SURGE_COMPARISON && test.current()) {
             assertThat(option(choice, OptionKind.RECONDITION).open()).isFalse();
         }
     }
@@ -161,9 +163,13 @@ class OneWordTest {
                 .orElseThrow();
     }
 
+    static Stream<TestKind> ofTheMotor() {
+        return TestKinds.all().stream().filter(k -> !k.checksTester());
+    }
+
     /** What casts doubt on a reading makes it Unproven, whatever anybody writes over it; a note alone does not. */
     @ParameterizedTest
-    @EnumSource(value = TestKind.class, mode = EnumSource.Mode.EXCLUDE, names = "TESTER_PROOF")
+    @MethodSource("ofTheMotor")
     void whatCastsDoubtMakesItUnproven(TestKind kind) {
         assertThat(word(kind, Modifier.NONE)).as("the sample is sound").isEqualTo(Verdict.HOLDS);
         if (!kind.instruments().isEmpty()) {
@@ -204,8 +210,8 @@ class OneWordTest {
     @ParameterizedTest
     @EnumSource(Work.class)
     void workMakesStaleWhatItCanHarm(Work work) {
-        for (TestKind kind : TestKind.values()) {
-            if (kind == TestKind.TESTER_PROOF) {
+        for (TestKind kind : TestKinds.all()) {
+            if (kind == WindingTests.TESTER_PROOF) {
                 continue;
             }
             Job job = job(kind, Modifier.NONE);

@@ -1,5 +1,6 @@
 package app.brasskettle.core.jobs;
 
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
@@ -11,12 +12,12 @@ import app.brasskettle.core.insulation.TesterProof;
 import app.brasskettle.core.nameplate.Plates;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.teardown.TeardownLog;
+import app.brasskettle.core.testkind.PlateBasis;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.MotorTimeline;
 import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.testrecord.Overruling;
-import app.brasskettle.core.testrecord.PlateBasis;
 import app.brasskettle.core.testrecord.RecordedTest;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.work.WorkDone;
@@ -76,7 +77,7 @@ final class Story {
         story.shaft(Arrival.ShaftState.FREE);
         story.lockOut();
         story.proveTester();
-        story.test(TestKind.WINDING_RESISTANCE, ohms(1, 1, 1), Optional.empty());
+        story.test(WindingTests.WINDING_RESISTANCE, ohms(1, 1, 1), Optional.empty());
         story.insulation(900);
         story.discharge();
         story.release();
@@ -136,7 +137,7 @@ final class Story {
     }
 
     Story proveTester() {
-        return record(TestKind.TESTER_PROOF, new LinkedHashMap<>(), Optional.empty(), Origin.HERE);
+        return record(WindingTests.TESTER_PROOF, new LinkedHashMap<>(), Optional.empty(), Origin.HERE);
     }
 
     Story work(Work work) {
@@ -172,7 +173,7 @@ final class Story {
 
     Story insulation(double megohm, double temperature, double seconds, Optional<Double> volts) {
         return test(
-                TestKind.INSULATION_RESISTANCE,
+                WindingTests.INSULATION_RESISTANCE,
                 Map.of(
                         "ratedVoltageV",
                         400,
@@ -315,7 +316,11 @@ final class Story {
     Story surgeRotorIn(boolean shorted, double degrees) {
         tick();
         add(
-                recorded(TestKind.SURGE_COMPARISON, Surges.rotorIn(shorted, degrees), Optional.of(5000.0), Origin.HERE),
+                recorded(
+                        WindingTests.SURGE_COMPARISON,
+                        Surges.rotorIn(shorted, degrees),
+                        Optional.of(5000.0),
+                        Origin.HERE),
                 null);
         return this;
     }
@@ -323,7 +328,7 @@ final class Story {
     /** A surge that finds all phases alike, or turns shorted, with the rotor out. */
     Story surge(boolean shorted, Optional<Double> volts) {
         tick();
-        add(recorded(TestKind.SURGE_COMPARISON, Surges.set(shorted), volts, Origin.HERE), null);
+        add(recorded(WindingTests.SURGE_COMPARISON, Surges.set(shorted), volts, Origin.HERE), null);
         voltages.add(new DischargeClock.Applied(now, 15, 1));
         return this;
     }
@@ -331,7 +336,7 @@ final class Story {
     /** Rising pulses, 500 V higher each, on three leads; the last lead rings as given. */
     Story pulses(double... hertz) {
         tick();
-        add(recorded(TestKind.SURGE_RISE, Surges.rising(hertz), Optional.empty(), Origin.HERE), null);
+        add(recorded(WindingTests.SURGE_RISE, Surges.rising(hertz), Optional.empty(), Origin.HERE), null);
         return this;
     }
 
@@ -343,13 +348,13 @@ final class Story {
     /** A surge of a concentric winding, coils unlike by construction, with the rotor out. */
     Story surgeUnlike() {
         tick();
-        add(recorded(TestKind.SURGE_COMPARISON, Surges.unlike(), Optional.of(5000.0), Origin.HERE), null);
+        add(recorded(WindingTests.SURGE_COMPARISON, Surges.unlike(), Optional.of(5000.0), Origin.HERE), null);
         return this;
     }
 
     Story record(TestKind kind, Map<String, Object> input, Optional<Double> volts, Origin origin) {
         tick();
-        Record read = kind == TestKind.TESTER_PROOF
+        Record read = kind == WindingTests.TESTER_PROOF
                 ? new TesterProof(20_000, true, 0)
                 : PlateBasis.reread(kind, 1, input, Optional.empty()).input();
         add(recorded(kind, read, volts, origin), input);
@@ -434,7 +439,7 @@ final class Story {
         for (int i = 0; i < tests.size(); i++) {
             RecordedTest t = tests.get(i);
             Map<String, Object> input = inputs.get(i);
-            if (input == null || t.kind() == TestKind.TESTER_PROOF) {
+            if (input == null || t.kind() == WindingTests.TESTER_PROOF) {
                 all.add(t);
                 continue;
             }

@@ -3,12 +3,11 @@ package app.brasskettle.core.testfile;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.core.Refusals;
+import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.surge.SurgeSet;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.withstand.StepVoltageTest;
 import app.brasskettle.core.worksheet.Problem;
-import app.brasskettle.core.worksheet.Word;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -40,7 +39,7 @@ class SampleFilesTest {
         return switch (kind) {
             case "insulation-resistance" -> InsulationTest.class;
             case "surge-comparison" -> SurgeSet.class;
-            default -> Word.parse(TestKind.class, kind).orElseThrow().inputType();
+            default -> TestKinds.named(kind).orElseThrow().inputType();
         };
     }
 

@@ -1,5 +1,6 @@
 package app.brasskettle.server.bench;
 
+import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.nameplate.Plate;
@@ -7,8 +8,7 @@ import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Quantity;
 import app.brasskettle.core.quantity.Spelling;
 import app.brasskettle.core.quantity.TypedInput;
-import app.brasskettle.core.testrecord.PlateBasis;
-import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
@@ -92,7 +92,7 @@ class BenchController {
     TestLook look(@PathVariable String tag, @PathVariable String kind, @RequestBody LookBody body, Authentication who) {
         TestKind test = kind(kind);
         JobRecord job = book.record(tag);
-        if (!PlateBasis.tells(job.plate(), test)) {
+        if (!test.sufficientFor(job.plate())) {
             return TestLook.refused(BenchForms.noPlate().problems());
         }
         Map<String, Object> typed =
@@ -119,7 +119,7 @@ class BenchController {
             Authentication who) {
         TestKind test = kind(kind);
         JobRecord job = book.record(tag);
-        if (!PlateBasis.tells(job.plate(), test)) {
+        if (!test.sufficientFor(job.plate())) {
             throw BenchForms.noPlate();
         }
         int speed = speed(job, test, body.speedOrFirst());
@@ -262,7 +262,7 @@ class BenchController {
     }
 
     private static TestKind kind(String word) {
-        return Word.parse(TestKind.class, word)
+        return TestKinds.named(word)
                 .orElseThrow(() -> RefusedException.unknown("The bench has no test called " + word));
     }
 }

@@ -1,7 +1,7 @@
 package app.brasskettle.server.bench;
 
 import app.brasskettle.core.quantity.Dimension;
-import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.server.json.StrictJson;

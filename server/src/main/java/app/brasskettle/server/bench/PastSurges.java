@@ -1,9 +1,9 @@
 package app.brasskettle.server.bench;
 
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.surge.SurgeLimits;
 import app.brasskettle.core.surge.SurgeRise;
 import app.brasskettle.core.surge.SurgeSet;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.server.jobs.TestBook;
 import java.time.OffsetDateTime;
@@ -33,8 +33,8 @@ class PastSurges {
     @GetMapping("/api/jobs/{tag}/past-surges")
     List<Past> past(@PathVariable String tag, @RequestParam(defaultValue = "1") int speed) {
         Optional<SurgeSet> now =
-                tests.standingInput(tag, TestKind.SURGE_COMPARISON, speed).map(SurgeSet.class::cast);
-        return tests.earlier(tag, TestKind.SURGE_COMPARISON, speed).stream()
+                tests.standingInput(tag, WindingTests.SURGE_COMPARISON, speed).map(SurgeSet.class::cast);
+        return tests.earlier(tag, WindingTests.SURGE_COMPARISON, speed).stream()
                 .map(e -> {
                     SurgeSet set = (SurgeSet) e.input();
                     return new Past(

@@ -1,8 +1,9 @@
 package app.brasskettle.server.bench;
 
+import app.brasskettle.core.catalogue.TestKinds;
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.testfile.TestFile;
-import app.brasskettle.core.testrecord.TestKind;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.TestBook;
 import app.brasskettle.server.json.StrictJson;
@@ -97,8 +98,8 @@ class TestFileController {
     }
 
     private static TestKind kind(String word) {
-        return Word.parse(TestKind.class, word)
-                .filter(k -> k != TestKind.TESTER_PROOF)
+        return TestKinds.named(word)
+                .filter(k -> k != WindingTests.TESTER_PROOF)
                 .orElseThrow(() -> RefusedException.unknown("The bench has no test called " + word));
     }
 }

@@ -1,5 +1,6 @@
 package app.brasskettle.server.bench;
 
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.charts.InsulationCurve;
 import app.brasskettle.core.charts.TestLines;
 import app.brasskettle.core.insulation.InsulationResult;
@@ -7,12 +8,12 @@ import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.resistance.ResistanceResult;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.MotorTimeline;
 import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.testrecord.RecordedTest;
 import app.brasskettle.core.testrecord.TestJudge;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.server.jobs.JobView;
@@ -63,7 +64,7 @@ record TestLook(
                 attempt.problems(),
                 judged.map(JudgedTest::effective),
                 judged.flatMap(JudgedTest::other),
-                judged.filter(t -> kind == TestKind.TESTER_PROOF).map(JudgedTest::own),
+                judged.filter(t -> kind == WindingTests.TESTER_PROOF).map(JudgedTest::own),
                 insulation,
                 as(input, InsulationTest.class).flatMap(t -> JobView.Fit.of(t, appliedV)),
                 as(input, InsulationTest.class).flatMap(t -> insulation.map(r -> InsulationCurve.of(t, r, appliedV))),

@@ -1,6 +1,6 @@
 package app.brasskettle.server.calibration;
 
-import app.brasskettle.core.testrecord.InstrumentKind;
+import app.brasskettle.core.testkind.InstrumentKind;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Word;

@@ -1,6 +1,6 @@
 package app.brasskettle.server.calibration;
 
-import app.brasskettle.core.testrecord.InstrumentKind;
+import app.brasskettle.core.testkind.InstrumentKind;
 import java.time.LocalDate;
 import java.util.Optional;
 

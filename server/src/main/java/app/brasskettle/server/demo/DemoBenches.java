@@ -1,7 +1,7 @@
 package app.brasskettle.server.demo;
 
 import app.brasskettle.core.catalogue.WorksheetCatalogue;
-import app.brasskettle.core.testrecord.InstrumentKind;
+import app.brasskettle.core.testkind.InstrumentKind;
 import app.brasskettle.core.triage.TriageLook;
 import app.brasskettle.core.triage.TriageLook.Ring;
 import app.brasskettle.core.triage.TriageLook.Shaft;

@@ -1,5 +1,7 @@
 package app.brasskettle.server.demo;
 
+import app.brasskettle.core.catalogue.RunningTests;
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.instruments.SimulatedMotor;
 import app.brasskettle.core.insulation.InsulationSystem;
 import app.brasskettle.core.insulation.InsulationTest;
@@ -7,7 +9,7 @@ import app.brasskettle.core.insulation.TestVoltage;
 import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.surge.SurgeLevel;
-import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.worksheet.RecordReader;
 import app.brasskettle.server.instruments.SimulatedMotors;
 import app.brasskettle.server.jobs.JobBook;
@@ -15,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
 /** Readings of the demonstration's tests: by the simulated instruments, or as its story tells them. */
@@ -36,17 +39,18 @@ class DemoReadings {
         Plate plate = book.plate(tag).orElseThrow();
         SimulatedMotor motor = motors.of(tag, speed);
         double surgeV = SurgeLevel.peakV(motor.rating().voltageV(), SurgeLevel.State.IN_SERVICE);
-        return switch (kind) {
-            case INSULATION_RESISTANCE -> insulation(motor, plate, told);
-            case WINDING_RESISTANCE -> motor.resistanceTest(plate.windingKind());
-            case SURGE_COMPARISON -> motor.surge(surgeV, !Boolean.FALSE.equals(told.get("rotorFitted")));
-            case SURGE_RISE -> motor.surgeRise(surgeV, PULSE_STEPS, false);
-            case LOW_VOLTAGE_BALANCE -> motor.balance(8).orElseThrow();
-            case SINGLE_PHASE_WINDINGS -> motor.starting().windings();
-            case STARTING_GEAR -> motor.starting().gear();
-            case TESTER_PROOF -> throw new IllegalArgumentException("a proof of the tester reads no motor");
-            default -> RecordReader.read(kind.inputType(), told);
-        };
+        Map<TestKind, Supplier<Record>> simulated = Map.of(
+                WindingTests.INSULATION_RESISTANCE, () -> insulation(motor, plate, told),
+                WindingTests.WINDING_RESISTANCE, () -> motor.resistanceTest(plate.windingKind()),
+                WindingTests.SURGE_COMPARISON,
+                        () -> motor.surge(surgeV, !Boolean.FALSE.equals(told.get("rotorFitted"))),
+                WindingTests.SURGE_RISE, () -> motor.surgeRise(surgeV, PULSE_STEPS, false),
+                WindingTests.LOW_VOLTAGE_BALANCE, () -> motor.balance(8).orElseThrow(),
+                WindingTests.SINGLE_PHASE_WINDINGS, () -> motor.starting().windings(),
+                RunningTests.STARTING_GEAR, () -> motor.starting().gear());
+        return simulated
+                .getOrDefault(kind, () -> RecordReader.read(kind.inputType(), told))
+                .get();
     }
 
     /** The voltage a stand-in sets for a test, where its readings do not hold it. */
@@ -56,7 +60,7 @@ class DemoReadings {
         }
         double ratedV = motors.of(tag, speed).rating().voltageV();
         return Optional.of(
-                kind == TestKind.SURGE_COMPARISON
+                kind == WindingTests.SURGE_COMPARISON
                         ? book.rules()
                                 .surgePeakV(
                                         ratedV, book.view(tag).windingState().state())

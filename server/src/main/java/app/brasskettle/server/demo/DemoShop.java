@@ -1,7 +1,9 @@
 package app.brasskettle.server.demo;
 
+import app.brasskettle.core.catalogue.TestKinds;
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.insulation.TesterProof;
-import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.Person;
@@ -200,7 +202,7 @@ class DemoShop implements ApplicationRunner {
         } else if (event.isPresent()) {
             book.addEvent(tag, event.get(), detail(tag, event.get(), deed.with(), PEOPLE.get(deed.by())), hand);
         } else {
-            test(tag, deed, Word.parse(TestKind.class, deed.what()).orElseThrow(), hand);
+            test(tag, deed, TestKinds.named(deed.what()).orElseThrow(), hand);
         }
     }
 
@@ -232,7 +234,7 @@ class DemoShop implements ApplicationRunner {
     private void test(String tag, Deed deed, TestKind kind, JobBook.Hand hand) {
         Object because = deed.with().getOrDefault("because", "");
         int speed = deed.with().get("speed") instanceof Number n ? n.intValue() : 1;
-        Record input = kind == TestKind.TESTER_PROOF
+        Record input = kind == WindingTests.TESTER_PROOF
                 ? new TesterProof(20_000, true, 0)
                 : readings.of(tag, kind, speed, deed.with());
         book.addTest(
@@ -244,7 +246,7 @@ class DemoShop implements ApplicationRunner {
                         input,
                         readings.appliedV(tag, kind, speed),
                         Optional.empty(),
-                        kind != TestKind.TESTER_PROOF,
+                        kind != WindingTests.TESTER_PROOF,
                         Optional.empty(),
                         because.toString(),
                         STAND_IN_PACE),

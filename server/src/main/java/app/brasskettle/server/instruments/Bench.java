@@ -1,6 +1,6 @@
 package app.brasskettle.server.instruments;
 
-import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.worksheet.Phrase;
 import app.brasskettle.server.jobs.JobView;
 import app.brasskettle.server.problems.RefusedException;

@@ -1,11 +1,12 @@
 package app.brasskettle.server.instruments;
 
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.instruments.InstrumentScript;
 import app.brasskettle.core.instruments.SimulatedMotor;
 import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.surge.SurgeRise;
-import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.withstand.WithstandTest;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.access.People;
@@ -79,7 +80,7 @@ class InstrumentController {
         double testV = book.rules().insulationTestV(motor.rating().voltageV());
         return play(
                 tag,
-                TestKind.INSULATION_RESISTANCE,
+                WindingTests.INSULATION_RESISTANCE,
                 1,
                 InstrumentScript.insulation(motor, testV, body.seconds(), motors.device(tag)),
                 body.pace(),
@@ -95,7 +96,7 @@ class InstrumentController {
         SimulatedMotor motor = ready(tag, body);
         return play(
                 tag,
-                TestKind.STEP_VOLTAGE,
+                WindingTests.STEP_VOLTAGE,
                 1,
                 InstrumentScript.ramp(
                         motor, directV(motor, SurgeLevel.State.IN_SERVICE), RAMP_STEPS, motors.device(tag)),
@@ -110,7 +111,7 @@ class InstrumentController {
         SimulatedMotor motor = ready(tag, body);
         return play(
                 tag,
-                TestKind.WITHSTAND_RECORD,
+                WindingTests.WITHSTAND_RECORD,
                 1,
                 InstrumentScript.hold(motor, directV(motor, windingState(tag)), motors.device(tag)),
                 body.pace(),
@@ -126,7 +127,7 @@ class InstrumentController {
         SurgeRise rise = motor.surgeRise(top, PULSE_STEPS, Boolean.TRUE.equals(body.rotorFitted()));
         InstrumentScript script = InstrumentScript.pulses(rise, book.rules(), motors.device(tag));
         String because = body.because() == null || body.because().isBlank() ? "pulses repeated" : body.because();
-        return play(tag, TestKind.SURGE_RISE, 1, script, body.pace(), person, null, ended -> {
+        return play(tag, WindingTests.SURGE_RISE, 1, script, body.pace(), person, null, ended -> {
             int given = script.moments().size();
             if (!ended.aborted() && given > 1) {
                 SurgeRise kept = new SurgeRise(
@@ -135,7 +136,7 @@ class InstrumentController {
                         rise.pulses().subList(0, given));
                 book.addTest(
                         tag,
-                        JobBook.Test.simulated(TestKind.SURGE_RISE, Map.of(), kept, Optional.empty(), because),
+                        JobBook.Test.simulated(WindingTests.SURGE_RISE, Map.of(), kept, Optional.empty(), because),
                         JobBook.Hand.of(person, null));
             }
         });

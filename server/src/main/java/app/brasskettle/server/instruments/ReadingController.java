@@ -1,5 +1,8 @@
 package app.brasskettle.server.instruments;
 
+import app.brasskettle.core.catalogue.OpenMotorTests;
+import app.brasskettle.core.catalogue.TestKinds;
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.instruments.DeviceFault;
 import app.brasskettle.core.instruments.MotorFault;
 import app.brasskettle.core.instruments.Severity;
@@ -9,7 +12,7 @@ import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Quantity;
 import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.surge.SurgeSet;
-import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Word;
@@ -75,7 +78,7 @@ class ReadingController {
     Bridge bridge(@PathVariable String tag, @RequestParam(defaultValue = "1") int speed, Authentication who) {
         book.mustPractise();
         Bench.leads(book.view(tag));
-        shown(tag, TestKind.WINDING_RESISTANCE, speed, People.of(who), 1, NO_SECONDS);
+        shown(tag, WindingTests.WINDING_RESISTANCE, speed, People.of(who), 1, NO_SECONDS);
         SimulatedMotor motor = motors.of(tag, speed);
         Map<Pair, Double> read = motor.terminalOhms();
         Map<String, String> texts = new LinkedHashMap<>();
@@ -93,7 +96,7 @@ class ReadingController {
             @RequestParam(defaultValue = "1") int speed,
             Authentication who) {
         book.mustPractise();
-        TestKind test = Word.parse(TestKind.class, kind)
+        TestKind test = TestKinds.named(kind)
                 .orElseThrow(() -> RefusedException.unknown("The bench has no test called " + kind));
         JobView job = book.view(tag);
         boolean connected = job.gate().leads().mayConnect();
@@ -102,7 +105,7 @@ class ReadingController {
         } else if (!connected) {
             Bench.leads(job);
         }
-        Map<String, Object> shown = test == TestKind.BEARING_SEATS
+        Map<String, Object> shown = test == OpenMotorTests.BEARING_SEATS
                 ? SimulatedReadings.seats(
                         book.plate(tag).flatMap(Plate::details).orElseThrow(ReadingController::noBearings),
                         motors.of(tag, speed))
@@ -149,16 +152,16 @@ class ReadingController {
         if (book.madeBefore(hand).isEmpty()) {
             shown(
                     tag,
-                    TestKind.SURGE_COMPARISON,
+                    WindingTests.SURGE_COMPARISON,
                     speed,
                     hand.person(),
                     pace,
-                    TestKind.SURGE_COMPARISON.voltageSeconds(set));
+                    WindingTests.SURGE_COMPARISON.voltageSeconds(set));
         }
         return book.addTest(
                 tag,
                 new JobBook.Test(
-                        TestKind.SURGE_COMPARISON,
+                        WindingTests.SURGE_COMPARISON,
                         speed,
                         Map.of(),
                         set,

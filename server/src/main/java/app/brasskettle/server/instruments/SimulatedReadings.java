@@ -1,6 +1,9 @@
 package app.brasskettle.server.instruments;
 
 import app.brasskettle.core.balance.BalanceTest;
+import app.brasskettle.core.catalogue.OpenMotorTests;
+import app.brasskettle.core.catalogue.RunningTests;
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.extension.KeySeat;
 import app.brasskettle.core.fits.FitClass;
 import app.brasskettle.core.fits.Seat;
@@ -13,7 +16,7 @@ import app.brasskettle.core.run.RunWatch;
 import app.brasskettle.core.run.StartLog;
 import app.brasskettle.core.singlephase.SinglePhaseWindings;
 import app.brasskettle.core.singlephase.StartingGear;
-import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.server.problems.RefusedException;
 import java.math.BigDecimal;
 import java.math.MathContext;
@@ -24,6 +27,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** What simulated instruments show, as it would be typed into the form of a test: five figures and no more. */
 final class SimulatedReadings {
@@ -33,61 +37,71 @@ final class SimulatedReadings {
     private static final double REDUCED = 0.5;
     private static final double START_TIMES = 5.5;
 
-    private SimulatedReadings() {}
-
-    static Map<String, Object> of(TestKind kind, SimulatedMotor motor) {
-        return switch (kind) {
-            case LOW_VOLTAGE_BALANCE -> balance(motor);
-            case NO_LOAD_RUN ->
-                Map.of(
-                        "lineCurrentsA", figures(running(motor).lineCurrentsA(1)),
-                        "lineVoltagesV", figures(running(motor).lineVoltagesV(1)));
-            case START_LOG -> start(motor);
-            case RUN_WATCH -> watch(motor);
-            case VIBRATION ->
-                Map.of(
-                        "mounting",
-                        "rigid",
-                        "readings",
-                        running(motor).vibration().stream()
-                                .map(r -> Map.of(
-                                        "place", r.place().word(),
-                                        "direction", r.direction().word(),
-                                        "velocityMmPerS", fiveFigures(r.velocityMmPerS())))
-                                .toList());
-            case ROTOR_PROOF -> rotor(motor);
-            case AIR_GAP ->
-                Map.of(
-                        "gapsMm",
-                        motor.machined().airGap().stream()
-                                .map(SimulatedReadings::mm)
-                                .toList());
-            case SHAFT_RUNOUT ->
-                Map.of(
-                        "extensionMm", mm(motor.machined().extensionMm()),
-                        "dialReadingsMm", lengths(motor.machined().dial()));
-            case BRACKET_REGISTERS ->
-                Map.of(
-                        "registers",
-                        Arrays.stream(SeatCheck.Place.values())
-                                .map(motor.machined()::register)
-                                .map(r -> Map.of(
-                                        "place", r.place().word(),
-                                        "bracketMm", lengths(r.bracketMm()),
-                                        "frameMm", lengths(r.frameMm())))
-                                .toList());
-            case KEY_SEAT -> {
+    private static final Map<TestKind, Function<SimulatedMotor, Map<String, Object>>> READINGS = Map.ofEntries(
+            Map.entry(WindingTests.LOW_VOLTAGE_BALANCE, motor -> balance(motor)),
+            Map.entry(
+                    RunningTests.NO_LOAD_RUN,
+                    motor -> Map.of(
+                            "lineCurrentsA", figures(running(motor).lineCurrentsA(1)),
+                            "lineVoltagesV", figures(running(motor).lineVoltagesV(1)))),
+            Map.entry(RunningTests.START_LOG, motor -> start(motor)),
+            Map.entry(RunningTests.RUN_WATCH, motor -> watch(motor)),
+            Map.entry(
+                    RunningTests.VIBRATION,
+                    motor -> Map.of(
+                            "mounting",
+                            "rigid",
+                            "readings",
+                            running(motor).vibration().stream()
+                                    .map(r -> Map.of(
+                                            "place", r.place().word(),
+                                            "direction", r.direction().word(),
+                                            "velocityMmPerS", fiveFigures(r.velocityMmPerS())))
+                                    .toList())),
+            Map.entry(RunningTests.ROTOR_PROOF, motor -> rotor(motor)),
+            Map.entry(
+                    OpenMotorTests.AIR_GAP,
+                    motor -> Map.of(
+                            "gapsMm",
+                            motor.machined().airGap().stream()
+                                    .map(SimulatedReadings::mm)
+                                    .toList())),
+            Map.entry(
+                    OpenMotorTests.SHAFT_RUNOUT,
+                    motor -> Map.of(
+                            "extensionMm", mm(motor.machined().extensionMm()),
+                            "dialReadingsMm", lengths(motor.machined().dial()))),
+            Map.entry(
+                    OpenMotorTests.BRACKET_REGISTERS,
+                    motor -> Map.of(
+                            "registers",
+                            Arrays.stream(SeatCheck.Place.values())
+                                    .map(motor.machined()::register)
+                                    .map(r -> Map.of(
+                                            "place", r.place().word(),
+                                            "bracketMm", lengths(r.bracketMm()),
+                                            "frameMm", lengths(r.frameMm())))
+                                    .toList())),
+            Map.entry(OpenMotorTests.KEY_SEAT, motor -> {
                 KeySeat seat = motor.machined().keySeat();
-                yield Map.of(
+                return Map.of(
                         "extensionMm", mm(seat.extensionMm()),
                         "seatWidthsMm", lengths(seat.seatWidthsMm()),
                         "keyWidthsMm", lengths(seat.keyWidthsMm()));
-            }
-            case PROTECTOR -> protector(motor.protector());
-            case SINGLE_PHASE_WINDINGS -> windings(motor.starting().windings());
-            case STARTING_GEAR -> gear(motor.starting().gear());
-            default -> throw RefusedException.unknown("No simulated instrument reads " + kind.word());
-        };
+            }),
+            Map.entry(WindingTests.PROTECTOR, motor -> protector(motor.protector())),
+            Map.entry(
+                    WindingTests.SINGLE_PHASE_WINDINGS,
+                    motor -> windings(motor.starting().windings())),
+            Map.entry(RunningTests.STARTING_GEAR, motor -> gear(motor.starting().gear())));
+
+    private SimulatedReadings() {}
+
+    /** Reads a test; refused where no instrument is simulated for it. */
+    static Map<String, Object> of(TestKind kind, SimulatedMotor motor) {
+        return Optional.ofNullable(READINGS.get(kind))
+                .orElseThrow(() -> RefusedException.unknown("No simulated instrument reads " + kind.word()))
+                .apply(motor);
     }
 
     /** Both seats of both bearings that the plate names; refused where it names none that is known here. */

@@ -3,7 +3,7 @@ package app.brasskettle.server.jobs;
 import app.brasskettle.core.jobs.Course;
 import app.brasskettle.core.jobs.Departure;
 import app.brasskettle.core.jobs.JobReading;
-import app.brasskettle.core.jobs.Station;
+import app.brasskettle.core.work.Station;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Word;
@@ -67,7 +67,7 @@ public class FloorBook {
         RecordedJob job = book.load(row);
         boolean skipped = job.record().course().skipped().containsKey(station);
         if (kind == EventKind.SKIPPED && skipped || kind == EventKind.TAKEN_UP && !skipped) {
-            throw RefusedException.stale(station.spoken() + (skipped ? " is skipped already" : " is not skipped"));
+            throw RefusedException.stale(station.label() + (skipped ? " is skipped already" : " is not skipped"));
         }
         Map<String, Object> detail = Map.of("station", station.word(), "reason", reason == null ? "" : reason.strip());
         store.addEvent(row.id(), kind, detail, hand.name(), hand.at());

@@ -1,6 +1,7 @@
 package app.brasskettle.server.jobs;
 
-import app.brasskettle.core.jobs.Station;
+import app.brasskettle.core.work.JobStep;
+import app.brasskettle.core.work.Station;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Role;
@@ -77,6 +78,7 @@ class FloorController {
 
     private JobView course(String tag, EventKind kind, StationBody body, Authentication who) {
         Station station = Word.parse(Station.class, body.station() == null ? "" : body.station())
+                .filter(s -> JobStep.stations().contains(s))
                 .orElseThrow(() -> RefusedException.unknown("A job has no station called " + body.station()));
         return floor.course(tag, kind, station, body.reason(), hand(who));
     }

@@ -1,10 +1,10 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.quantity.TypedInput;
-import app.brasskettle.core.testrecord.InstrumentKind;
-import app.brasskettle.core.testrecord.Judging;
+import app.brasskettle.core.testkind.InstrumentKind;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.Origin;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -172,7 +172,7 @@ public class JobFiles {
             store.writeSheet(id, kind, 1, s.typed(), true, s.by(), s.at());
         }
         for (JobFile.Test t : file.tests()) {
-            TestKind kind = Word.parse(TestKind.class, t.kind()).orElseThrow();
+            TestKind kind = TestKinds.named(t.kind()).orElseThrow();
             Record input = RecordReader.read(kind.inputType(), t.input());
             String because = t.because().isBlank() ? "as in the file" : t.because();
             testStore.addTest(
@@ -182,7 +182,7 @@ public class JobFiles {
                             speed(t),
                             t.typed(),
                             input,
-                            Judging.of(kind, input, book.rules()).result(),
+                            kind.judge(input, book.rules()).result(),
                             // Whatever a file says of itself, here it is history from elsewhere.
                             Origin.FILE,
                             t.simulated() ? "simulated there" : "",
@@ -299,7 +299,10 @@ public class JobFiles {
                     Problem.Code.RANGE,
                     at + ".instrument has at most " + LONGEST_INSTRUMENT + " characters");
         }
-        Optional<TestKind> kind = kind(TestKind.class, t.kind(), at, problems);
+        Optional<TestKind> kind = TestKinds.named(t.kind() == null ? "" : t.kind());
+        if (kind.isEmpty()) {
+            problems.add(at + ".kind", Problem.Code.WORD, at + ".kind must be one of " + TestKinds.choices());
+        }
         if (kind.isPresent() && problems.present(at + ".input", t.input())) {
             inner(at + ".input", problems, () -> RecordReader.read(kind.get().inputType(), t.input()));
         }

@@ -2,10 +2,10 @@ package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.quantity.Spelling;
 import app.brasskettle.core.quantity.UnitSystem;
-import app.brasskettle.core.testrecord.InstrumentKind;
+import app.brasskettle.core.testkind.InstrumentKind;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.InstrumentUsed;
 import app.brasskettle.core.testrecord.Origin;
-import app.brasskettle.core.testrecord.TestKind;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;

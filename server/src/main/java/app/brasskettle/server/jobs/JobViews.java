@@ -1,5 +1,6 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.charts.InsulationCurve;
 import app.brasskettle.core.charts.TestLines;
 import app.brasskettle.core.insulation.InsulationResult;
@@ -18,9 +19,9 @@ import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.surge.SurgeOutcome;
 import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.JudgedTests;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.MeasuredAgainstPredicted;
@@ -87,7 +88,7 @@ final class JobViews {
     /** Predicted against measured resistance, where there are both and nothing casts doubt on the reading. */
     static Optional<Judgement> measured(JudgedTests tests, Optional<WindingResult> winding) {
         return winding.flatMap(WindingResult::terminalOhmAt25C)
-                .flatMap(predicted -> tests.current(TestKind.WINDING_RESISTANCE, 1)
+                .flatMap(predicted -> tests.current(WindingTests.WINDING_RESISTANCE, 1)
                         .filter(t -> t.verdict() != Verdict.UNPROVEN)
                         .flatMap(t -> t.result(ResistanceResult.class))
                         .flatMap(ResistanceResult::meanOhmAt25C)
@@ -168,16 +169,16 @@ final class JobViews {
                 job.lastHere(EventKind.LOCKED_OUT)
                         .filter(e -> reading.gate().leads().mayConnect())
                         .map(e -> new JobView.Done(e.by(), e.at(), e.text("means"))),
-                test(job, reading, TestKind.TESTER_PROOF)
+                test(job, reading, WindingTests.TESTER_PROOF)
                         .map(t -> new JobView.Proof(t.judged().own(), JobView.Standing.of(t.judged()), done(t.row()))),
-                test(job, reading, TestKind.INSULATION_RESISTANCE).map(JobViews::insulation),
-                test(job, reading, TestKind.WINDING_RESISTANCE)
+                test(job, reading, WindingTests.INSULATION_RESISTANCE).map(JobViews::insulation),
+                test(job, reading, WindingTests.WINDING_RESISTANCE)
                         .map(t -> new JobView.Resistance(
                                 (ResistanceTest) t.judged().test().input(),
                                 (ResistanceResult) t.judged().result(),
                                 JobView.Standing.of(t.judged()),
                                 done(t.row()))),
-                test(job, reading, TestKind.SURGE_COMPARISON)
+                test(job, reading, WindingTests.SURGE_COMPARISON)
                         .map(t -> new JobView.Surge(
                                 (SurgeSet) t.judged().test().input(),
                                 (SurgeOutcome) t.judged().result(),

@@ -1,14 +1,16 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.JobReading;
-import app.brasskettle.core.jobs.Station;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.testrecord.Caveat;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.JobStep;
+import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.worksheet.Phrase;
 import app.brasskettle.core.worksheet.Word;
@@ -59,13 +61,13 @@ final class Ledger {
                 reading.plate()
                         .ifPresent(p ->
                                 add(s, p.judgement().verdict(), p.judgement().headline(), "plate"));
-            case TEARDOWN_LOG -> reading.apart().log().ifPresent(l -> worst(s, l.lines(), "teardown/parts"));
-            case LEAD_MAP -> reading.apart().leads().ifPresent(l -> worst(s, l.lines(), "teardown/lead-map"));
-            case FINDINGS -> reading.apart().findings().ifPresent(f -> worst(s, f.lines(), "teardown/findings"));
+            case TEARDOWN_LOG -> reading.apart().log().ifPresent(l -> worst(s, l.lines(), JobStep.PARTS.path()));
+            case LEAD_MAP -> reading.apart().leads().ifPresent(l -> worst(s, l.lines(), JobStep.LEAD_MAP.path()));
+            case FINDINGS -> reading.apart().findings().ifPresent(f -> worst(s, f.lines(), JobStep.FINDINGS.path()));
             case COIL_MAP ->
                 reading.ranking().facts().stream()
                         .findFirst()
-                        .ifPresent(f -> add(s, Verdict.HOLDS, f.sentence(), "teardown/coils"));
+                        .ifPresent(f -> add(s, Verdict.HOLDS, f.sentence(), JobStep.COIL_MAP.path()));
             case WINDING ->
                 job.record()
                         .winding()
@@ -131,14 +133,15 @@ final class Ledger {
 
     private void event(JobRow.EventRow e) {
         switch (e.kind()) {
-            case LOCKED_OUT -> add(e, Verdict.HOLDS, "Locked out, proved dead: " + e.text("means"), "bench/dead");
-            case LOCK_OUT_ENDED -> add(e, Verdict.UNPROVEN, "Lock-out taken off", "bench/dead");
+            case LOCKED_OUT ->
+                add(e, Verdict.HOLDS, "Locked out, proved dead: " + e.text("means"), JobStep.DEAD.path());
+            case LOCK_OUT_ENDED -> add(e, Verdict.UNPROVEN, "Lock-out taken off", JobStep.DEAD.path());
             case DISCHARGE_PROVED ->
                 add(
                         e,
                         Verdict.HOLDS,
                         "Discharged: " + Figures.plain(e.figure("residualV")) + " V left after a minute",
-                        "bench/insulation");
+                        WindingTests.INSULATION_RESISTANCE.step(1));
             case WORKED ->
                 add(
                         e,
@@ -146,7 +149,7 @@ final class Ledger {
                         Word.parse(Work.class, e.text("work"))
                                 .map(w -> "Motor " + w.label() + ". " + w.why())
                                 .orElse("Motor worked on: " + e.text("work")),
-                        "bench/insulation");
+                        WindingTests.INSULATION_RESISTANCE.step(1));
             case EVIDENCE_ADDED -> add(e, Verdict.UNPROVEN, "Seen: " + e.text("words"), "cause");
             case EVIDENCE_STRUCK ->
                 add(e, Verdict.UNPROVEN, "Struck: " + e.text("words") + ", " + e.text("reason"), "cause");
@@ -173,11 +176,19 @@ final class Ledger {
                         "Overruled “" + e.text("sentence") + "”: " + e.text("reason"),
                         e.text("step"));
             case RUN_RELEASED ->
-                add(e, Verdict.HOLDS, "Released to run; " + e.text("atTheStop") + " at the stop", "bench/release");
-            case PART_REFITTED -> add(e, Verdict.HOLDS, "Back on: " + e.text("name"), "teardown/together");
+                add(
+                        e,
+                        Verdict.HOLDS,
+                        "Released to run; " + e.text("atTheStop") + " at the stop",
+                        JobStep.RELEASE.path());
+            case PART_REFITTED -> add(e, Verdict.HOLDS, "Back on: " + e.text("name"), JobStep.REASSEMBLY.path());
             case PART_LEFT_OUT ->
-                add(e, Verdict.WATCH, "Left out: " + e.text("name") + ", " + e.text("reason"), "teardown/together");
-            case PART_OFF_AGAIN -> add(e, Verdict.UNPROVEN, "Off again: " + e.text("name"), "teardown/together");
+                add(
+                        e,
+                        Verdict.WATCH,
+                        "Left out: " + e.text("name") + ", " + e.text("reason"),
+                        JobStep.REASSEMBLY.path());
+            case PART_OFF_AGAIN -> add(e, Verdict.UNPROVEN, "Off again: " + e.text("name"), JobStep.REASSEMBLY.path());
             case PICKED_UP -> add(e, Verdict.UNPROVEN, "Picked up again", "gate");
             case VOLTAGE_APPLIED, ISOLATED, EVIDENCE_RESTORED -> {}
         }
@@ -198,7 +209,7 @@ final class Ledger {
     }
 
     private static String station(JobRow.EventRow e) {
-        return Word.parse(Station.class, e.text("station")).orElseThrow().spoken();
+        return Word.parse(Station.class, e.text("station")).orElseThrow().label();
     }
 
     private void add(JobRow.EventRow e, Verdict verdict, String headline, String step) {

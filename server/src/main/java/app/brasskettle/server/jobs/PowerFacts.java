@@ -1,12 +1,12 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.LockOut;
 import app.brasskettle.core.energise.PowerRecord;
 import app.brasskettle.core.energise.Settlement;
 import app.brasskettle.core.energise.Waiver;
-import app.brasskettle.core.testrecord.TestKind;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.server.runs.RunRow;
 import java.util.ArrayList;
 import java.util.List;
@@ -70,9 +70,8 @@ final class PowerFacts {
 
     private Optional<Double> highVoltageAt(double now) {
         return job.runs.stream()
-                .filter(r -> Word.parse(TestKind.class, r.kind())
-                        .filter(TestKind::highVoltage)
-                        .isPresent())
+                .filter(r ->
+                        TestKinds.named(r.kind()).filter(TestKind::highVoltage).isPresent())
                 .filter(r -> r.seconds() > 0 || r.endedAt().isEmpty())
                 .map(r -> r.endedAt().map(JobClock::seconds).orElse(now))
                 .max(Double::compare);

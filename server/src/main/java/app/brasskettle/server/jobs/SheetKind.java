@@ -3,12 +3,12 @@ package app.brasskettle.server.jobs;
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.findings.Findings;
 import app.brasskettle.core.jobs.Arrival;
-import app.brasskettle.core.jobs.Station;
 import app.brasskettle.core.leads.LeadMap;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.TeardownLog;
 import app.brasskettle.core.winding.WindingData;
+import app.brasskettle.core.work.Station;
 import app.brasskettle.core.worksheet.Word;
 
 /** What is written down once on a job and corrected in place. */

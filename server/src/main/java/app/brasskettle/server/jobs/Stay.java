@@ -1,12 +1,13 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.passport.PastJob;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.resistance.ResistanceResult;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.Caveat;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.WindingData;
 import java.time.OffsetDateTime;
@@ -58,10 +59,10 @@ public record Stay(
                         concluded.map(e -> e.text("explanation")),
                         concluded.map(e -> e.text("spoken")),
                         job.last(EventKind.CHOSEN).map(e -> e.text("option")),
-                        trusted(reading, TestKind.INSULATION_RESISTANCE, InsulationResult.class)
+                        trusted(reading, WindingTests.INSULATION_RESISTANCE, InsulationResult.class)
                                 .filter(r -> !r.atLeast())
                                 .map(InsulationResult::correctedMegohm),
-                        trusted(reading, TestKind.WINDING_RESISTANCE, ResistanceResult.class)
+                        trusted(reading, WindingTests.WINDING_RESISTANCE, ResistanceResult.class)
                                 .flatMap(ResistanceResult::meanOhmAt25C)));
     }
 

@@ -1,8 +1,9 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.surge.SurgeLevel;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.JudgedTest;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.withstand.WithstandRecord;
 import app.brasskettle.core.work.WindingState;
@@ -91,7 +92,7 @@ public class TestBook {
                 winding.state(),
                 winding.opened(),
                 job.judged()
-                        .current(TestKind.WITHSTAND_RECORD, 1)
+                        .current(WindingTests.WITHSTAND_RECORD, 1)
                         .filter(t -> t.verdict() == Verdict.HOLDS)
                         .map(t -> (WithstandRecord) t.test().input()));
     }

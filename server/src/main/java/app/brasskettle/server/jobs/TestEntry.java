@@ -6,7 +6,7 @@ import app.brasskettle.core.jobs.JobReading;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.surge.EarlierTraces;
 import app.brasskettle.core.surge.SurgeOutcome;
-import app.brasskettle.core.testrecord.Judging;
+import app.brasskettle.core.testkind.Judging;
 import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.worksheet.Phrase;
 import app.brasskettle.core.worksheet.Problem;
@@ -39,7 +39,7 @@ final class TestEntry {
         this.run = run;
         this.instrument = instrument;
         this.shop = shop;
-        this.judging = Judging.of(test.kind(), test.input(), shop.rules());
+        this.judging = test.kind().judge(test.input(), shop.rules());
     }
 
     /** The newest run of an instrument that read this test and that no test was recorded from yet. */

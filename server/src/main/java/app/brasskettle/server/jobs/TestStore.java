@@ -1,9 +1,10 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.surge.EarlierTraces;
-import app.brasskettle.core.testrecord.InstrumentKind;
+import app.brasskettle.core.testkind.InstrumentKind;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.Origin;
-import app.brasskettle.core.testrecord.TestKind;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.json.StrictJson;
 import java.sql.ResultSet;
@@ -36,7 +37,7 @@ class TestStore {
                     long superseder = row.getLong("superseded_by");
                     return new JobRow.TestRow(
                             row.getLong("id"),
-                            Word.parse(TestKind.class, row.getString("kind")).orElseThrow(),
+                            TestKinds.named(row.getString("kind")).orElseThrow(),
                             row.getInt("speed"),
                             json.stored(row.getString("typed")),
                             json.stored(row.getString("input")),

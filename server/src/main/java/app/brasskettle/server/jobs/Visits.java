@@ -1,11 +1,11 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.surge.EarlierTraces;
 import app.brasskettle.core.surge.SurgeOutcome;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.Origin;
-import app.brasskettle.core.testrecord.TestKind;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -42,7 +42,7 @@ final class Visits {
     Optional<EarlierTraces> traces(JobRow row, int speed) {
         for (RecordedJob job : before(row).toList()) {
             Optional<EarlierTraces> traces = job.judged()
-                    .current(TestKind.SURGE_COMPARISON, speed)
+                    .current(WindingTests.SURGE_COMPARISON, speed)
                     .filter(t -> job.row.left().isPresent() && spoke(t))
                     .map(t ->
                             new EarlierTraces(job.row.tag(), (SurgeSet) t.test().input()));

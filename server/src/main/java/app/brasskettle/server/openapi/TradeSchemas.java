@@ -1,5 +1,7 @@
 package app.brasskettle.server.openapi;
 
+import app.brasskettle.core.catalogue.TestKinds;
+import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.worksheet.Samples;
 import app.brasskettle.core.worksheet.Word;
 import com.fasterxml.jackson.databind.JavaType;
@@ -108,6 +110,11 @@ class TradeSchemas {
                         .map(w -> ((Word) w).word())
                         .toList());
                 return words;
+            }
+            if (raw == TestKind.class) {
+                StringSchema kinds = new StringSchema();
+                kinds.setEnum(TestKinds.all().stream().map(TestKind::word).toList());
+                return kinds;
             }
             if (raw == Samples.class) {
                 return new ArraySchema().items(new NumberSchema());

@@ -1,6 +1,8 @@
 package app.brasskettle.server.photos;
 
-import app.brasskettle.core.testrecord.TestKind;
+import app.brasskettle.core.catalogue.TestKinds;
+import app.brasskettle.core.testkind.TestKind;
+import app.brasskettle.core.work.JobStep;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -51,19 +53,8 @@ public class PhotoBook {
 
     /** The steps that are no tests, and where each test is taken. */
     private static Set<String> steps() {
-        Set<String> steps = new HashSet<>(Set.of(
-                "receive",
-                "plate",
-                "bench/release",
-                "teardown/parts",
-                "teardown/lead-map",
-                "teardown/findings",
-                "teardown/coils",
-                "teardown/together",
-                "cause",
-                "winding",
-                "choose"));
-        for (TestKind kind : TestKind.values()) {
+        Set<String> steps = new HashSet<>(JobStep.paths());
+        for (TestKind kind : TestKinds.all()) {
             steps.add(kind.step(1));
             steps.add(kind.step(2));
         }

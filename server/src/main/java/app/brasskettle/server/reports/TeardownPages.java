@@ -3,6 +3,7 @@ package app.brasskettle.server.reports;
 import app.brasskettle.core.leads.LeadMapReading;
 import app.brasskettle.core.teardown.LogReading;
 import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.work.JobStep;
 import app.brasskettle.server.jobs.JobView;
 import java.util.ArrayList;
 import java.util.List;
@@ -60,8 +61,8 @@ final class TeardownPages extends SheetPage {
             }
             out.append("</table>");
         }
-        photographs("teardown/parts", "");
-        photographs("teardown/together", "");
+        photographs(JobStep.PARTS.path(), "");
+        photographs(JobStep.REASSEMBLY.path(), "");
         close();
     }
 
@@ -79,7 +80,7 @@ final class TeardownPages extends SheetPage {
                     .append("</td></tr>");
         }
         out.append("</table>");
-        photographs("teardown/lead-map", "");
+        photographs(JobStep.LEAD_MAP.path(), "");
         close();
     }
 
@@ -94,7 +95,7 @@ final class TeardownPages extends SheetPage {
                     photographs("", keys.get(i));
                 }
             }
-            photographs("teardown/findings", "");
+            photographs(JobStep.FINDINGS.path(), "");
             close();
         });
     }
@@ -130,7 +131,7 @@ final class TeardownPages extends SheetPage {
             line("Worse at: " + esc(worse.toString().replace('-', ' ')) + ".");
         }
         line("<span class=\"soft\">thin arcs bright · dots warm · lines dull · solid dark · pale bars burst</span>");
-        photographs("teardown/coils", "");
+        photographs(JobStep.COIL_MAP.path(), "");
         out.append("</td></tr></table>");
         close();
     }

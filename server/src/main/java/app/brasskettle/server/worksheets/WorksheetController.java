@@ -36,15 +36,23 @@ class WorksheetController {
 
     private final StrictJson json;
     private final AccountStore accounts;
+    private final Examples examples;
 
-    WorksheetController(StrictJson json, AccountStore accounts) {
+    WorksheetController(StrictJson json, AccountStore accounts, Examples examples) {
         this.json = json;
+        this.examples = examples;
         this.accounts = accounts;
     }
 
     @GetMapping
     List<SheetForm> forms() {
         return WorksheetCatalogue.all().stream().<SheetForm>map(SheetForm::of).toList();
+    }
+
+    /** Gives readings to start from. */
+    @GetMapping("/{name}/example")
+    Map<String, Object> example(@PathVariable String name) {
+        return examples.of(sheet(name).name());
     }
 
     @PostMapping("/{name}")

@@ -111,6 +111,8 @@ class RightsTest {
         TABLE.put("GET /api/jobs/{tag}/offers/estimate", ALL);
         TABLE.put("POST /api/jobs/{tag}/choice", OFFICE);
         TABLE.put("GET /api/cause/vocabulary", ALL);
+        TABLE.put("GET /api/test-kinds", ALL);
+        TABLE.put("GET /api/worksheets/{name}/example", ALL);
         TABLE.put("GET /api/worksheets", ALL);
         TABLE.put("POST /api/worksheets/{name}", ALL);
         TABLE.put("POST /api/worksheets/{name}/typed", ALL);

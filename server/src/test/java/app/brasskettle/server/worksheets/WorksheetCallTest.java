@@ -3,14 +3,23 @@ package app.brasskettle.server.worksheets;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.brasskettle.core.catalogue.TestKinds;
+import app.brasskettle.core.catalogue.WorksheetCatalogue;
+import app.brasskettle.core.testkind.TestKind;
+import app.brasskettle.core.worksheet.Worksheet;
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Visitor;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
@@ -45,6 +54,41 @@ class WorksheetCallTest {
     void fourPointZeroIsAWholeNumberAndNullIsAbsent() {
         nameplate(PLATE.formatted(",\"codeLetter\":null").replace(":3,", ":3.0,"))
                 .with(200);
+    }
+
+    /** Whoever opens a worksheet sees it filled in and computed. */
+    @ParameterizedTest
+    @MethodSource("worksheets")
+    void everyWorksheetHasAnExampleThatItComputes(String name) {
+        JsonNode example =
+                visitor.get("/api/worksheets/" + name + "/example").with(200).json();
+        assertThat(example).isNotEmpty();
+        JsonNode answer = visitor.post("/api/worksheets/" + name + "/typed", example)
+                .with(200)
+                .json();
+        assertThat(answer.get("problems")).isEmpty();
+        assertThat(answer.get("output").isNull()).isFalse();
+    }
+
+    static Stream<String> worksheets() {
+        return WorksheetCatalogue.all().stream().map(Worksheet::name);
+    }
+
+    /** What is asked, answered and pre-filled are fields of the readings; nothing else reaches a form. */
+    @Test
+    void whatADefinitionAnswersAndFillsInAreFieldsOfItsReadings() {
+        for (TestKind kind : TestKinds.all()) {
+            List<String> fields = Arrays.stream(kind.inputType().getRecordComponents())
+                    .map(RecordComponent::getName)
+                    .toList();
+            assertThat(fields)
+                    .as(kind.word())
+                    .containsAll(kind.answeredFields())
+                    .containsAll(kind.blank().keySet());
+            assertThat(kind.caution()).as(kind.word()).isNotBlank();
+            assertThat(TestKinds.named(kind.word())).contains(kind);
+            assertThat(TestKinds.atStep(kind.step(1))).contains(kind);
+        }
     }
 
     /** Everything that is no usable input is refused with its place and kind, and nothing repaired. */

@@ -1,0 +1,47 @@
+package app.brasskettle.core.catalogue;
+
+import app.brasskettle.core.surge.SurgeOutcome;
+import app.brasskettle.core.surge.SurgePositions;
+import app.brasskettle.core.surge.SurgeSet;
+import app.brasskettle.core.testkind.Judging;
+import app.brasskettle.core.testkind.OtherTests;
+import java.util.List;
+import java.util.Optional;
+
+/** A surge set beside those taken before. */
+final class SurgeBeside {
+
+    private SurgeBeside() {}
+
+    static Judging judge(SurgeSet newest, Judging alone, OtherTests others) {
+        return positions(newest, settled(newest, alone, others), others);
+    }
+
+    /** Coils unlike by construction are held against the same winding's earlier traces; a new winding has none. */
+    private static Judging settled(SurgeSet now, Judging alone, OtherTests others) {
+        if (others.earlierTraces().isEmpty()) {
+            return alone;
+        }
+        SurgeOutcome settled = others.rules()
+                .settled(
+                        now,
+                        (SurgeOutcome) alone.result(),
+                        others.earlierTraces().get());
+        return new Judging(settled, settled.judgement(), alone.other());
+    }
+
+    /** With the rotor in, sets taken before at other positions of the shaft speak too. */
+    private static Judging positions(SurgeSet newest, Judging judging, OtherTests others) {
+        if (!newest.rotorFitted()) {
+            return judging;
+        }
+        List<SurgePositions.Position> positions = others.unharmed().stream()
+                .map(SurgeSet.class::cast)
+                .filter(SurgeSet::rotorFitted)
+                .map(s -> new SurgePositions.Position(
+                        s.rotorAngleDegrees(), others.rules().surge(s)))
+                .toList();
+        SurgeOutcome decided = SurgePositions.decide(positions);
+        return new Judging(decided, decided.judgement(), Optional.empty());
+    }
+}
