@@ -9,11 +9,13 @@ import { ConfigProvider } from 'antd';
 import { lazy, StrictMode, Suspense, useEffect, useState } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Route, Routes } from 'react-router';
+import { SignIn } from './access/SignIn';
 import { Refusal } from './api/http';
 import { FloorPage } from './floor/FloorPage';
-import { jobQuery } from './jobs/useJob';
-import { sessionQuery, WhenSignedIn } from './shell/session';
+import { jobQuery } from './job/useJob';
+import { sessionQuery, WhenSignedIn } from './session/session';
 import { applySetting, savedSetting, themeFor } from './theme/theme';
+import { Loading } from './ui/Loading';
 
 const jobPage = () => import('./jobs/JobPage').then((m) => ({ default: m.JobPage }));
 const JobPage = lazy(jobPage);
@@ -22,7 +24,7 @@ const PassportPage = lazy(() => import('./passport/PassportPage').then((m) => ({
 const CustomersPage = lazy(() =>
   import('./customers/CustomersPage').then((m) => ({ default: m.CustomersPage })),
 );
-const ShopPage = lazy(() => import('./access/ShopPage').then((m) => ({ default: m.ShopPage })));
+const ShopPage = lazy(() => import('./settings/ShopPage').then((m) => ({ default: m.ShopPage })));
 const TriagePage = lazy(() => import('./triage/TriagePage').then((m) => ({ default: m.TriagePage })));
 const WorksheetsPage = lazy(() =>
   import('./worksheets/WorksheetsPage').then((m) => ({ default: m.WorksheetsPage })),
@@ -61,8 +63,8 @@ function App() {
     <ConfigProvider theme={themeFor(setting)}>
       <QueryClientProvider client={client}>
         <BrowserRouter>
-          <WhenSignedIn>
-            <Suspense fallback={null}>
+          <WhenSignedIn signIn={(told) => <SignIn {...told} />}>
+            <Suspense fallback={<Loading />}>
               <Routes>
                 <Route path="/" element={<FloorPage />} />
                 <Route path="/receive" element={<ReceivePage />} />

@@ -2,8 +2,8 @@ import { useMutation } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { call, Refusal } from '../api/http';
-import { at } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
+import { at } from '../ui/preview';
+import { ErrorNotice } from '../ui/ErrorNotice';
 import { spoken } from '../quantity/TypedField';
 
 /** One's own password; other sessions end with the old one. */
@@ -49,7 +49,7 @@ export function OwnPassword() {
       }}
     >
       <h2>Password</h2>
-      <Trouble error={change.error} hide={['current', 'fresh']} />
+      <ErrorNotice error={change.error} hide={['current', 'fresh']} />
       {change.isSuccess && (
         <p className="caution">Changed. Other tablets you were signed in at ask for the new one.</p>
       )}

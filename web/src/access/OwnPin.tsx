@@ -2,8 +2,8 @@ import { useMutation } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { call, Refusal } from '../api/http';
-import { at } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
+import { at } from '../ui/preview';
+import { ErrorNotice } from '../ui/ErrorNotice';
 import { spoken } from '../quantity/TypedField';
 
 /** A short number for taking turns at a shared tablet. */
@@ -30,7 +30,7 @@ export function OwnPin() {
     >
       <h2>Number for the bench tablet</h2>
       <p className="soft small">Four to eight figures; it opens nothing that is not signed in already.</p>
-      <Trouble error={change.error} hide={['current', 'pin']} />
+      <ErrorNotice error={change.error} hide={['current', 'pin']} />
       {change.isSuccess && <p className="caution">Kept. Take your turn with “change person” at the foot.</p>}
       <label className="field words" style={{ marginTop: 10 }}>
         <span className="label">Number</span>

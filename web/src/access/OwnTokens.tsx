@@ -3,8 +3,8 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { call, Refusal } from '../api/http';
 import type { MadeToken, Token } from '../api/types';
-import { at } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
+import { at } from '../ui/preview';
+import { ErrorNotice } from '../ui/ErrorNotice';
 import { moment } from '../quantity/figures';
 import { TypedField } from '../quantity/TypedField';
 
@@ -32,7 +32,7 @@ export function OwnTokens() {
       <p className="soft small">
         A script that sends one speaks for you, with your rights, until you take it back.
       </p>
-      <Trouble error={make.error ?? revoke.error ?? tokens.error} hide={['name']} />
+      <ErrorNotice error={make.error ?? revoke.error ?? tokens.error} hide={['name']} />
       {make.data && (
         <div className="caution">
           Copy it now; it is not shown again:

@@ -1,6 +1,6 @@
 import { Picks } from '../quantity/Picks';
-import { usePrefer } from '../shell/preferences';
-import { usePreferences } from '../shell/session';
+import { usePrefer } from '../session/preferences';
+import { usePreferences } from '../session/session';
 
 /** What a figure without a unit means to whoever is signed in. */
 export function OwnUnits() {

@@ -3,8 +3,8 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { call, Refusal } from '../api/http';
 import type { Account } from '../api/types';
-import { at } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
+import { at } from '../ui/preview';
+import { ErrorNotice } from '../ui/ErrorNotice';
 import { Picks } from '../quantity/Picks';
 import { spoken, TypedField } from '../quantity/TypedField';
 
@@ -40,7 +40,10 @@ export function PeopleList({ mayChange }: { mayChange: boolean }) {
   return (
     <section style={{ marginTop: 26, maxWidth: 1100 }}>
       <h2>People</h2>
-      <Trouble error={people.error ?? change.error} hide={['username', 'displayName', 'role', 'password']} />
+      <ErrorNotice
+        error={people.error ?? change.error}
+        hide={['username', 'displayName', 'role', 'password']}
+      />
       <table className="quiet">
         <thead>
           <tr>

@@ -3,8 +3,8 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { call, Refusal } from '../api/http';
 import type { Person, Session } from '../api/types';
-import { Trouble } from '../forms/Trouble';
-import { usePerson } from '../shell/session';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { usePerson } from '../session/session';
 
 /** Another person takes the tablet by a short number, so that each entry bears the right name. */
 export function TakeTurn({ done }: { done: () => void }) {
@@ -78,7 +78,7 @@ export function TakeTurn({ done }: { done: () => void }) {
         )}
         <Button onClick={done}>Stay {here.displayName}</Button>
       </form>
-      {wrong ? <p className="wrong">{wrong}</p> : <Trouble error={turn.error} />}
+      {wrong ? <p className="wrong">{wrong}</p> : <ErrorNotice error={turn.error} />}
     </div>
   );
 }

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { call, Refusal, requestKey, Unreachable } from './http';
+import { call, callVersioned, Refusal, requestKey, Unreachable } from './http';
 
 afterEach(() => vi.unstubAllGlobals());
 
@@ -88,5 +88,25 @@ describe('a call', () => {
     const keys = new Set(Array.from({ length: 200 }, requestKey));
     expect(keys.size).toBe(200);
     expect([...keys].every((k) => k.length === 32)).toBe(true);
+  });
+});
+
+describe('what has a version', () => {
+  it('is the same object as long as the server has nothing new', async () => {
+    const answers = [
+      new Response('{"a":1}', { headers: { ETag: '"1"' } }),
+      new Response(null, { status: 304 }),
+      new Response('{"a":2}', { headers: { ETag: '"2"' } }),
+    ];
+    const fetching = vi.fn<(path: string, init: RequestInit) => Promise<Response>>(() =>
+      Promise.resolve(answers.shift() ?? Response.error()),
+    );
+    vi.stubGlobal('fetch', fetching);
+    const first = await callVersioned('/api/jobs/TQ-9');
+    expect(await callVersioned('/api/jobs/TQ-9')).toBe(first);
+    expect(await callVersioned('/api/jobs/TQ-9')).toEqual({ a: 2 });
+    expect(fetching.mock.calls.map((c) => (c[1].headers as Record<string, string>)['If-None-Match'])).toEqual(
+      [undefined, '"1"', '"1"'],
+    );
   });
 });

@@ -21,6 +21,24 @@ export class Unreachable extends Error {
   }
 }
 
+/** The server did not answer; the write is kept in this browser and is sent by itself. */
+export class Queued extends Error {
+  constructor(readonly key: string) {
+    super(
+      'The server does not answer. This is kept on this tablet and sent by itself when the server is back',
+    );
+  }
+}
+
+/** The browser would not keep it: it is on the screen and nowhere else. */
+export class StorageFull extends Error {
+  constructor() {
+    super(
+      'The server does not answer, and this tablet has no room left to keep it. Leave the page open, or write it down',
+    );
+  }
+}
+
 function csrf(): Record<string, string> {
   const found = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie);
   return found?.[1] ? { 'X-XSRF-TOKEN': decodeURIComponent(found[1]) } : {};
@@ -32,10 +50,18 @@ export function requestKey(): string {
   return Array.from(bytes, (b) => b.toString(16).padStart(2, '0')).join('');
 }
 
+const NOTHING_NEW = 304;
+
 /** What browsers send to its end though its window is gone. */
 const OUTLASTS_BYTES = 60_000;
 
-export async function open(method: string, path: string, body?: unknown, key?: string): Promise<Response> {
+export async function open(
+  method: string,
+  path: string,
+  body?: unknown,
+  key?: string,
+  seen?: string,
+): Promise<Response> {
   const init: RequestInit = { method, headers: { ...csrf() } };
   const headers = init.headers as Record<string, string>;
   if (body !== undefined) {
@@ -43,6 +69,9 @@ export async function open(method: string, path: string, body?: unknown, key?: s
     init.body = JSON.stringify(body);
     // What is sent by a window on its way out must not be cut off with it.
     init.keepalive = document.visibilityState === 'hidden' && new Blob([init.body]).size < OUTLASTS_BYTES;
+  }
+  if (seen) {
+    headers['If-None-Match'] = seen;
   }
   if (key) {
     headers['Idempotency-Key'] = key;
@@ -53,7 +82,7 @@ export async function open(method: string, path: string, body?: unknown, key?: s
   } catch {
     throw new Unreachable();
   }
-  if (!answer.ok) {
+  if (!answer.ok && answer.status !== NOTHING_NEW) {
     throw await refusal(answer);
   }
   return answer;
@@ -115,4 +144,34 @@ export async function send<T>(path: string, file: Blob, key: string): Promise<T>
 export async function call<T>(method: string, path: string, body?: unknown, key?: string): Promise<T> {
   const answer = await open(method, path, body, key);
   return (await answer.json()) as T;
+}
+
+/** What was answered, and the version by which the server tells whether there is anything new. */
+interface Versioned<T> {
+  version: string;
+  value: T;
+}
+
+const versioned = new Map<string, Versioned<unknown>>();
+
+/** Answers kept to compare with: more than anybody has open. */
+const KEPT = 12;
+
+/** Reads what has a version: as long as there is nothing new the same object is answered, and nothing is sent. */
+export async function callVersioned<T>(path: string): Promise<T> {
+  const known = versioned.get(path) as Versioned<T> | undefined;
+  const answer = await open('GET', path, undefined, undefined, known?.version);
+  if (known && answer.status === NOTHING_NEW) {
+    return known.value;
+  }
+  const value = (await answer.json()) as T;
+  const version = answer.headers.get('ETag');
+  if (version) {
+    versioned.delete(path);
+    versioned.set(path, { version, value });
+    for (const oldest of [...versioned.keys()].slice(0, -KEPT)) {
+      versioned.delete(oldest);
+    }
+  }
+  return value;
 }

@@ -836,7 +836,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{tag}/sheets/{kind}/look": {
+    "/api/jobs/{tag}/sheets/{kind}/preview": {
         parameters: {
             query?: never;
             header?: never;
@@ -845,7 +845,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["look_2"];
+        post: operations["preview_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -948,7 +948,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{tag}/tests/{kind}/look": {
+    "/api/jobs/{tag}/tests/{kind}/preview": {
         parameters: {
             query?: never;
             header?: never;
@@ -957,7 +957,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["look_1"];
+        post: operations["preview"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1268,7 +1268,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/triage/look": {
+    "/api/triage/preview": {
         parameters: {
             query?: never;
             header?: never;
@@ -1669,7 +1669,7 @@ export interface components {
         "app.brasskettle.core.jobs.JobReading.Next": {
             sentence: string;
             /** @enum {string} */
-            station: "receive" | "bench" | "teardown" | "cause" | "winding" | "choose";
+            station: "receive" | "bench" | "teardown" | "cause" | "winding" | "choose" | "rewind" | "prove" | "release";
             step: string;
         };
         "app.brasskettle.core.jobs.JobReading.Piece": {
@@ -1682,7 +1682,7 @@ export interface components {
             name: string;
             skipped: string | null;
             /** @enum {string} */
-            station: "receive" | "bench" | "teardown" | "cause" | "winding" | "choose";
+            station: "receive" | "bench" | "teardown" | "cause" | "winding" | "choose" | "rewind" | "prove" | "release";
             steps: components["schemas"]["app.brasskettle.core.jobs.JobReading.StepReading"][];
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
@@ -2100,7 +2100,7 @@ export interface components {
         "app.brasskettle.server.bench.BenchController.LockOut": {
             means: string;
         };
-        "app.brasskettle.server.bench.BenchController.LookBody": {
+        "app.brasskettle.server.bench.BenchController.PreviewBody": {
             appliedVoltageV: string;
             /** Format: int32 */
             speed: number;
@@ -2157,9 +2157,17 @@ export interface components {
             set: components["schemas"]["app.brasskettle.core.surge.SurgeSet"];
             tag: string;
         };
-        "app.brasskettle.server.bench.TestLook": {
+        "app.brasskettle.server.bench.TestBook.EarlierJudged": {
+            /** Format: date-time */
+            at: string;
+            headline: string;
+            tag: string;
+            /** @enum {string} */
+            verdict: "holds" | "watch" | "stop" | "unproven";
+        };
+        "app.brasskettle.server.bench.TestPreview": {
             curve: components["schemas"]["app.brasskettle.core.charts.InsulationCurve"] | null;
-            fit: components["schemas"]["app.brasskettle.server.jobs.JobView.Fit"] | null;
+            fit: components["schemas"]["app.brasskettle.server.jobview.JobView.Fit"] | null;
             gapsMm: number[];
             insulation: components["schemas"]["app.brasskettle.core.insulation.InsulationResult"] | null;
             judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
@@ -2223,7 +2231,7 @@ export interface components {
             /** Format: int32 */
             countsFor: number;
             learnt: components["schemas"]["app.brasskettle.server.cause.CauseController.Learnt"][];
-            reset: components["schemas"]["app.brasskettle.server.jobs.ClosedCauses.Reset"] | null;
+            reset: components["schemas"]["app.brasskettle.server.priors.ClosedCauseStore.Reset"] | null;
         };
         "app.brasskettle.server.cause.CauseController.Vocabulary": {
             evidence: components["schemas"]["app.brasskettle.server.cause.CauseController.Choice"][];
@@ -2268,6 +2276,44 @@ export interface components {
             note: string;
             /** Format: int32 */
             version: number;
+        };
+        "app.brasskettle.server.floor.FloorController.HoldBody": {
+            reason: string;
+            what: string;
+        };
+        "app.brasskettle.server.floor.FloorController.LeaveBody": {
+            how: string;
+            readyForService: boolean;
+        };
+        "app.brasskettle.server.floor.FloorController.SetDownBody": {
+            displacedBy: string;
+            handsWere: string;
+        };
+        "app.brasskettle.server.floor.FloorController.StationBody": {
+            reason: string;
+            station: string;
+        };
+        "app.brasskettle.server.floor.FloorRow": {
+            askedBy: string;
+            customer: string;
+            gate: string;
+            /** Format: double */
+            hoursInShop: number;
+            left: components["schemas"]["app.brasskettle.server.jobs.JobRow.Left"] | null;
+            machine: string;
+            motor: string;
+            nextAction: string;
+            nextStep: string;
+            /** Format: double */
+            outageSoFar: number;
+            photo: number | null;
+            promisedAt: string | null;
+            setDown: components["schemas"]["app.brasskettle.server.jobs.JobRow.SetDown"] | null;
+            station: string;
+            tag: string;
+            urgency: string;
+            waiting: components["schemas"]["app.brasskettle.server.jobs.JobRow.Waiting"] | null;
+            worst: string;
         };
         "app.brasskettle.server.instruments.InstrumentController.HighVoltageBody": {
             because: string;
@@ -2321,68 +2367,47 @@ export interface components {
             /** Format: int32 */
             stopped: number;
         };
-        "app.brasskettle.server.jobs.ClosedCauses.Reset": {
-            /** Format: date-time */
-            at: string;
-            by: string;
-            /** Format: int32 */
-            jobs: number;
-        };
-        "app.brasskettle.server.jobs.FloorController.HoldBody": {
-            reason: string;
-            what: string;
-        };
-        "app.brasskettle.server.jobs.FloorController.LeaveBody": {
-            how: string;
-            readyForService: boolean;
-        };
-        "app.brasskettle.server.jobs.FloorController.SetDownBody": {
-            displacedBy: string;
-            handsWere: string;
-        };
-        "app.brasskettle.server.jobs.FloorController.StationBody": {
-            reason: string;
-            station: string;
-        };
-        "app.brasskettle.server.jobs.FloorRow": {
+        "app.brasskettle.server.jobs.JobIntake": {
             askedBy: string;
+            complaint: string;
+            contact: components["schemas"]["app.brasskettle.server.customers.Customer.Contact"] | null;
             customer: string;
-            gate: string;
-            /** Format: double */
-            hoursInShop: number;
-            left: components["schemas"]["app.brasskettle.server.jobs.FloorRow.Left"] | null;
             machine: string;
-            motor: string;
-            nextAction: string;
-            nextStep: string;
-            /** Format: double */
-            outageSoFar: number;
-            photo: number | null;
+            outageCostPerHour: string;
             promisedAt: string | null;
-            setDown: components["schemas"]["app.brasskettle.server.jobs.FloorRow.SetDown"] | null;
-            station: string;
-            tag: string;
+            serial: string;
+            supply: string;
             urgency: string;
-            waiting: components["schemas"]["app.brasskettle.server.jobs.FloorRow.Waiting"] | null;
-            worst: string;
         };
-        "app.brasskettle.server.jobs.FloorRow.Left": {
+        "app.brasskettle.server.jobs.JobRow.Left": {
             /** Format: date-time */
             at: string;
             how: string;
         };
-        "app.brasskettle.server.jobs.FloorRow.SetDown": {
+        "app.brasskettle.server.jobs.JobRow.SetDown": {
             /** Format: date-time */
             at: string;
             by: string;
             displacedBy: string | null;
             handsWere: string;
         };
-        "app.brasskettle.server.jobs.FloorRow.Waiting": {
+        "app.brasskettle.server.jobs.JobRow.Waiting": {
             reason: string;
             what: string;
         };
-        "app.brasskettle.server.jobs.JobController.SheetBody": {
+        "app.brasskettle.server.jobs.JournalStore.Entry": {
+            after: {
+                [key: string]: unknown;
+            } | null;
+            /** Format: date-time */
+            at: string;
+            before: {
+                [key: string]: unknown;
+            } | null;
+            by: string;
+            what: string;
+        };
+        "app.brasskettle.server.jobview.JobController.SheetBody": {
             because: string;
             typed: {
                 [key: string]: unknown;
@@ -2390,60 +2415,60 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
-        "app.brasskettle.server.jobs.JobView": {
+        "app.brasskettle.server.jobview.JobView": {
             advice: components["schemas"]["app.brasskettle.core.jobs.Advice"][];
             apart: components["schemas"]["app.brasskettle.core.jobs.ApartReading"];
             arrival: components["schemas"]["app.brasskettle.core.jobs.ArrivalReading"] | null;
-            bench: components["schemas"]["app.brasskettle.server.jobs.JobView.Bench"];
+            bench: components["schemas"]["app.brasskettle.server.jobview.JobView.Bench"];
             choice: components["schemas"]["app.brasskettle.core.choice.ChoiceReading"] | null;
-            chosen: components["schemas"]["app.brasskettle.server.jobs.JobView.Chosen"] | null;
-            concluded: components["schemas"]["app.brasskettle.server.jobs.JobView.Concluded"] | null;
+            chosen: components["schemas"]["app.brasskettle.server.jobview.JobView.Chosen"] | null;
+            concluded: components["schemas"]["app.brasskettle.server.jobview.JobView.Concluded"] | null;
             departure: components["schemas"]["app.brasskettle.core.jobs.Departure"];
-            discharge: components["schemas"]["app.brasskettle.server.jobs.JobView.Discharge"] | null;
+            discharge: components["schemas"]["app.brasskettle.server.jobview.JobView.Discharge"] | null;
             evidence: components["schemas"]["app.brasskettle.core.jobs.JobReading.Piece"][];
             gate: components["schemas"]["app.brasskettle.core.energise.EnergiseGate"];
             highVoltage: components["schemas"]["app.brasskettle.core.energise.HighVoltageGate"];
-            identity: components["schemas"]["app.brasskettle.server.jobs.JobView.Identity"];
-            ledger: components["schemas"]["app.brasskettle.server.jobs.JobView.LedgerEntry"][];
+            identity: components["schemas"]["app.brasskettle.server.jobview.JobView.Identity"];
+            ledger: components["schemas"]["app.brasskettle.server.jobview.JobView.LedgerEntry"][];
             next: components["schemas"]["app.brasskettle.core.jobs.JobReading.Next"];
             opening: components["schemas"]["app.brasskettle.core.teardown.OpeningGate"];
-            overruledConclusions: components["schemas"]["app.brasskettle.server.jobs.JobView.Concluded"][];
+            overruledConclusions: components["schemas"]["app.brasskettle.server.jobview.JobView.Concluded"][];
             plate: components["schemas"]["app.brasskettle.core.nameplate.PlateReading"] | null;
             plateChanges: string[];
             ranking: components["schemas"]["app.brasskettle.core.cause.FailureRanking"];
             sheets: {
-                [key: string]: components["schemas"]["app.brasskettle.server.jobs.JobView.Sheet"];
+                [key: string]: components["schemas"]["app.brasskettle.server.jobview.JobView.Sheet"];
             };
-            simulatedMotor: components["schemas"]["app.brasskettle.server.jobs.JobView.SimulatedMotorView"];
+            simulatedMotor: components["schemas"]["app.brasskettle.server.jobview.JobView.SimulatedMotorView"];
             stations: components["schemas"]["app.brasskettle.core.jobs.JobReading.StationReading"][];
             winding: components["schemas"]["app.brasskettle.core.winding.WindingResult"] | null;
             windingMeasured: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             windingState: components["schemas"]["app.brasskettle.core.work.WindingState"];
             worst: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
         };
-        "app.brasskettle.server.jobs.JobView.Bench": {
+        "app.brasskettle.server.jobview.JobView.Bench": {
             auxiliaries: string[];
             further: {
-                [key: string]: components["schemas"]["app.brasskettle.server.jobs.JobView.Further"];
+                [key: string]: components["schemas"]["app.brasskettle.server.jobview.JobView.Further"];
             };
-            insulation: components["schemas"]["app.brasskettle.server.jobs.JobView.Insulation"] | null;
+            insulation: components["schemas"]["app.brasskettle.server.jobview.JobView.Insulation"] | null;
             isolated: string[];
-            lockedOut: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"] | null;
-            overruled: components["schemas"]["app.brasskettle.server.jobs.JobView.Overruled"][];
-            resistance: components["schemas"]["app.brasskettle.server.jobs.JobView.Resistance"] | null;
-            surge: components["schemas"]["app.brasskettle.server.jobs.JobView.Surge"] | null;
-            testerProof: components["schemas"]["app.brasskettle.server.jobs.JobView.Proof"] | null;
+            lockedOut: components["schemas"]["app.brasskettle.server.jobview.JobView.Done"] | null;
+            overruled: components["schemas"]["app.brasskettle.server.jobview.JobView.Overruled"][];
+            resistance: components["schemas"]["app.brasskettle.server.jobview.JobView.Resistance"] | null;
+            surge: components["schemas"]["app.brasskettle.server.jobview.JobView.Surge"] | null;
+            testerProof: components["schemas"]["app.brasskettle.server.jobview.JobView.Proof"] | null;
         };
-        "app.brasskettle.server.jobs.JobView.Chosen": {
+        "app.brasskettle.server.jobview.JobView.Chosen": {
             customer: string;
-            done: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"];
+            done: components["schemas"]["app.brasskettle.server.jobview.JobView.Done"];
             how: string;
             option: string;
             reason: string;
         };
-        "app.brasskettle.server.jobs.JobView.Concluded": {
+        "app.brasskettle.server.jobview.JobView.Concluded": {
             chain: string[];
-            done: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"];
+            done: components["schemas"]["app.brasskettle.server.jobview.JobView.Done"];
             explanation: string;
             leaderThen: string;
             /** Format: double */
@@ -2453,7 +2478,7 @@ export interface components {
             root: string;
             spoken: string;
         };
-        "app.brasskettle.server.jobs.JobView.Discharge": {
+        "app.brasskettle.server.jobview.JobView.Discharge": {
             /** Format: double */
             appliedSeconds: number;
             proved: boolean;
@@ -2464,29 +2489,29 @@ export interface components {
             /** Format: double */
             totalSeconds: number;
         };
-        "app.brasskettle.server.jobs.JobView.Done": {
+        "app.brasskettle.server.jobview.JobView.Done": {
             /** Format: date-time */
             at: string;
             by: string;
             detail: string;
         };
-        "app.brasskettle.server.jobs.JobView.Fit": {
+        "app.brasskettle.server.jobview.JobView.Fit": {
             curve: components["schemas"]["app.brasskettle.core.insulation.AbsorptionFit"];
             /** Format: double */
             leakageSharePercent: number;
         };
-        "app.brasskettle.server.jobs.JobView.Further": {
-            done: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"];
+        "app.brasskettle.server.jobview.JobView.Further": {
+            done: components["schemas"]["app.brasskettle.server.jobview.JobView.Done"];
             gapsMm: number[];
             lines: components["schemas"]["app.brasskettle.core.charts.TestLines"] | null;
             output: unknown;
-            standing: components["schemas"]["app.brasskettle.server.jobs.JobView.Standing"];
+            standing: components["schemas"]["app.brasskettle.server.jobview.JobView.Standing"];
             step: string;
             typed: {
                 [key: string]: unknown;
             };
         };
-        "app.brasskettle.server.jobs.JobView.Identity": {
+        "app.brasskettle.server.jobview.JobView.Identity": {
             askedBy: string;
             complaint: string;
             customer: string;
@@ -2494,7 +2519,7 @@ export interface components {
             customerId: number;
             /** Format: double */
             hoursInShop: number;
-            left: components["schemas"]["app.brasskettle.server.jobs.FloorRow.Left"] | null;
+            left: components["schemas"]["app.brasskettle.server.jobs.JobRow.Left"] | null;
             machine: string;
             mark: string;
             motor: string;
@@ -2506,21 +2531,21 @@ export interface components {
             /** Format: date-time */
             receivedAt: string;
             receivedBy: string;
-            setDown: components["schemas"]["app.brasskettle.server.jobs.FloorRow.SetDown"] | null;
+            setDown: components["schemas"]["app.brasskettle.server.jobs.JobRow.SetDown"] | null;
             supply: string;
             tag: string;
             urgency: string;
-            waiting: components["schemas"]["app.brasskettle.server.jobs.FloorRow.Waiting"] | null;
+            waiting: components["schemas"]["app.brasskettle.server.jobs.JobRow.Waiting"] | null;
         };
-        "app.brasskettle.server.jobs.JobView.Insulation": {
+        "app.brasskettle.server.jobview.JobView.Insulation": {
             curve: components["schemas"]["app.brasskettle.core.charts.InsulationCurve"];
-            done: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"];
-            fit: components["schemas"]["app.brasskettle.server.jobs.JobView.Fit"] | null;
+            done: components["schemas"]["app.brasskettle.server.jobview.JobView.Done"];
+            fit: components["schemas"]["app.brasskettle.server.jobview.JobView.Fit"] | null;
             result: components["schemas"]["app.brasskettle.core.insulation.InsulationResult"];
-            standing: components["schemas"]["app.brasskettle.server.jobs.JobView.Standing"];
+            standing: components["schemas"]["app.brasskettle.server.jobview.JobView.Standing"];
             test: components["schemas"]["app.brasskettle.core.insulation.InsulationTest"];
         };
-        "app.brasskettle.server.jobs.JobView.LedgerEntry": {
+        "app.brasskettle.server.jobview.JobView.LedgerEntry": {
             /** Format: date-time */
             at: string;
             by: string;
@@ -2533,26 +2558,26 @@ export interface components {
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
         };
-        "app.brasskettle.server.jobs.JobView.Overruled": {
-            done: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"];
+        "app.brasskettle.server.jobview.JobView.Overruled": {
+            done: components["schemas"]["app.brasskettle.server.jobview.JobView.Done"];
             reason: string;
             sentence: string;
             step: string;
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
         };
-        "app.brasskettle.server.jobs.JobView.Proof": {
-            done: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"];
+        "app.brasskettle.server.jobview.JobView.Proof": {
+            done: components["schemas"]["app.brasskettle.server.jobview.JobView.Done"];
             judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
-            standing: components["schemas"]["app.brasskettle.server.jobs.JobView.Standing"];
+            standing: components["schemas"]["app.brasskettle.server.jobview.JobView.Standing"];
         };
-        "app.brasskettle.server.jobs.JobView.Resistance": {
-            done: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"];
+        "app.brasskettle.server.jobview.JobView.Resistance": {
+            done: components["schemas"]["app.brasskettle.server.jobview.JobView.Done"];
             result: components["schemas"]["app.brasskettle.core.resistance.ResistanceResult"];
-            standing: components["schemas"]["app.brasskettle.server.jobs.JobView.Standing"];
+            standing: components["schemas"]["app.brasskettle.server.jobview.JobView.Standing"];
             test: components["schemas"]["app.brasskettle.core.resistance.ResistanceTest"];
         };
-        "app.brasskettle.server.jobs.JobView.Sheet": {
+        "app.brasskettle.server.jobview.JobView.Sheet": {
             /** Format: date-time */
             at: string;
             by: string;
@@ -2562,7 +2587,7 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
-        "app.brasskettle.server.jobs.JobView.SimulatedMotorView": {
+        "app.brasskettle.server.jobview.JobView.SimulatedMotorView": {
             deviceFault: string;
             faults: string[];
             severities: {
@@ -2571,7 +2596,7 @@ export interface components {
             /** Format: double */
             windingTemperatureC: number;
         };
-        "app.brasskettle.server.jobs.JobView.Standing": {
+        "app.brasskettle.server.jobview.JobView.Standing": {
             appliedV: number | null;
             caveats: components["schemas"]["app.brasskettle.core.testrecord.Caveat"][];
             current: boolean;
@@ -2582,37 +2607,13 @@ export interface components {
             own: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
             proves: boolean;
         };
-        "app.brasskettle.server.jobs.JobView.Surge": {
-            done: components["schemas"]["app.brasskettle.server.jobs.JobView.Done"];
+        "app.brasskettle.server.jobview.JobView.Surge": {
+            done: components["schemas"]["app.brasskettle.server.jobview.JobView.Done"];
             outcome: components["schemas"]["app.brasskettle.core.surge.SurgeOutcome"];
-            set: components["schemas"]["app.brasskettle.core.surge.SurgeSet"];
-            standing: components["schemas"]["app.brasskettle.server.jobs.JobView.Standing"];
+            rotorFitted: boolean;
+            standing: components["schemas"]["app.brasskettle.server.jobview.JobView.Standing"];
         };
-        "app.brasskettle.server.jobs.Journal.Entry": {
-            after: {
-                [key: string]: unknown;
-            } | null;
-            /** Format: date-time */
-            at: string;
-            before: {
-                [key: string]: unknown;
-            } | null;
-            by: string;
-            what: string;
-        };
-        "app.brasskettle.server.jobs.Receipt": {
-            askedBy: string;
-            complaint: string;
-            contact: components["schemas"]["app.brasskettle.server.customers.Customer.Contact"] | null;
-            customer: string;
-            machine: string;
-            outageCostPerHour: string;
-            promisedAt: string | null;
-            serial: string;
-            supply: string;
-            urgency: string;
-        };
-        "app.brasskettle.server.jobs.SheetLook": {
+        "app.brasskettle.server.jobview.SheetPreview": {
             arrival: components["schemas"]["app.brasskettle.core.jobs.ArrivalReading"] | null;
             choice: components["schemas"]["app.brasskettle.core.choice.ChoiceReading"] | null;
             facts: components["schemas"]["app.brasskettle.core.teardown.MapFact"][];
@@ -2627,10 +2628,15 @@ export interface components {
             winding: components["schemas"]["app.brasskettle.core.winding.WindingResult"] | null;
             windingMeasured: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
         };
-        "app.brasskettle.server.jobs.Stay": {
+        "app.brasskettle.server.passport.PassportController.Passport": {
+            history: components["schemas"]["app.brasskettle.core.passport.MotorHistory"];
+            mark: string;
+            stays: components["schemas"]["app.brasskettle.server.passport.Visit"][];
+        };
+        "app.brasskettle.server.passport.Visit": {
             complaint: string;
             customer: string;
-            left: components["schemas"]["app.brasskettle.server.jobs.FloorRow.Left"] | null;
+            left: components["schemas"]["app.brasskettle.server.jobs.JobRow.Left"] | null;
             machine: string;
             motor: string;
             read: components["schemas"]["app.brasskettle.core.passport.PastJob"];
@@ -2640,19 +2646,6 @@ export interface components {
             winding: string | null;
             /** @enum {string} */
             worst: "holds" | "watch" | "stop" | "unproven";
-        };
-        "app.brasskettle.server.jobs.TestBook.EarlierJudged": {
-            /** Format: date-time */
-            at: string;
-            headline: string;
-            tag: string;
-            /** @enum {string} */
-            verdict: "holds" | "watch" | "stop" | "unproven";
-        };
-        "app.brasskettle.server.passport.PassportController.Passport": {
-            history: components["schemas"]["app.brasskettle.core.passport.MotorHistory"];
-            mark: string;
-            stays: components["schemas"]["app.brasskettle.server.jobs.Stay"][];
         };
         "app.brasskettle.server.photos.Photo": {
             /** Format: date-time */
@@ -2679,6 +2672,13 @@ export interface components {
         };
         "app.brasskettle.server.photos.PhotoController.RemoveBody": {
             because: string;
+        };
+        "app.brasskettle.server.priors.ClosedCauseStore.Reset": {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: int32 */
+            jobs: number;
         };
         "app.brasskettle.server.settings.SettingsController.Asked": {
             practice: string;
@@ -2804,7 +2804,7 @@ export interface components {
             notesVoltage: boolean;
             simulatedReading: string | null;
             /** @enum {string} */
-            station: "receive" | "bench" | "teardown" | "cause" | "winding" | "choose";
+            station: "receive" | "bench" | "teardown" | "cause" | "winding" | "choose" | "rewind" | "prove" | "release";
             step: string;
         };
         "app.brasskettle.server.worksheets.WorksheetController.TypedAnswer": {
@@ -3094,7 +3094,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.FloorRow"][];
+                    "*/*": components["schemas"]["app.brasskettle.server.floor.FloorRow"][];
                 };
             };
         };
@@ -3110,7 +3110,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.jobs.Receipt"];
+                "application/json": components["schemas"]["app.brasskettle.server.jobs.JobIntake"];
             };
         };
         responses: {
@@ -3120,7 +3120,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -3146,7 +3146,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -3154,7 +3154,9 @@ export interface operations {
     view_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "If-None-Match"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -3168,7 +3170,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -3220,7 +3222,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -3242,7 +3244,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -3268,7 +3270,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -3294,7 +3296,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -3320,7 +3322,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -3368,7 +3370,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -3384,7 +3386,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.jobs.FloorController.HoldBody"];
+                "application/json": components["schemas"]["app.brasskettle.server.floor.FloorController.HoldBody"];
             };
         };
         responses: {
@@ -3394,7 +3396,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -3492,7 +3494,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -3621,7 +3623,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -3673,7 +3675,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -3695,7 +3697,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.Journal.Entry"][];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JournalStore.Entry"][];
                 };
             };
         };
@@ -3711,7 +3713,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.jobs.FloorController.LeaveBody"];
+                "application/json": components["schemas"]["app.brasskettle.server.floor.FloorController.LeaveBody"];
             };
         };
         responses: {
@@ -3721,7 +3723,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -3747,7 +3749,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -3769,7 +3771,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -3819,7 +3821,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -3848,7 +3850,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -4048,7 +4050,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -4070,7 +4072,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -4096,7 +4098,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -4112,7 +4114,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.jobs.FloorController.StationBody"];
+                "application/json": components["schemas"]["app.brasskettle.server.floor.FloorController.StationBody"];
             };
         };
         responses: {
@@ -4122,7 +4124,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -4138,7 +4140,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.jobs.FloorController.SetDownBody"];
+                "application/json": components["schemas"]["app.brasskettle.server.floor.FloorController.SetDownBody"];
             };
         };
         responses: {
@@ -4148,7 +4150,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -4174,7 +4176,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -4213,7 +4215,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.jobs.JobController.SheetBody"];
+                "application/json": components["schemas"]["app.brasskettle.server.jobview.JobController.SheetBody"];
             };
         };
         responses: {
@@ -4223,12 +4225,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
     };
-    look_2: {
+    preview_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4252,7 +4254,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.SheetLook"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.SheetPreview"];
                 };
             };
         };
@@ -4268,7 +4270,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.jobs.FloorController.StationBody"];
+                "application/json": components["schemas"]["app.brasskettle.server.floor.FloorController.StationBody"];
             };
         };
         responses: {
@@ -4278,7 +4280,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -4316,7 +4318,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.jobs.FloorController.StationBody"];
+                "application/json": components["schemas"]["app.brasskettle.server.floor.FloorController.StationBody"];
             };
         };
         responses: {
@@ -4326,7 +4328,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -4355,7 +4357,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -4380,7 +4382,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.TestBook.EarlierJudged"][];
+                    "*/*": components["schemas"]["app.brasskettle.server.bench.TestBook.EarlierJudged"][];
                 };
             };
         };
@@ -4410,7 +4412,7 @@ export interface operations {
             };
         };
     };
-    look_1: {
+    preview: {
         parameters: {
             query?: never;
             header?: never;
@@ -4422,7 +4424,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.bench.BenchController.LookBody"];
+                "application/json": components["schemas"]["app.brasskettle.server.bench.BenchController.PreviewBody"];
             };
         };
         responses: {
@@ -4432,7 +4434,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.bench.TestLook"];
+                    "*/*": components["schemas"]["app.brasskettle.server.bench.TestPreview"];
                 };
             };
         };
@@ -4508,7 +4510,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JobView"];
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };

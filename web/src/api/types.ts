@@ -8,22 +8,23 @@ export type Problem = S['app.brasskettle.core.worksheet.Problem'];
 export type Step = S['app.brasskettle.core.worksheet.Step'];
 export type Session = S['app.brasskettle.server.access.SessionController.Session'];
 export type Person = S['app.brasskettle.server.access.Person'];
-export type FloorRow = S['app.brasskettle.server.jobs.FloorRow'];
-export type JobView = S['app.brasskettle.server.jobs.JobView'];
-export type Identity = S['app.brasskettle.server.jobs.JobView.Identity'];
-export type LedgerEntry = S['app.brasskettle.server.jobs.JobView.LedgerEntry'];
+export type FloorRow = S['app.brasskettle.server.floor.FloorRow'];
+export type JobView = S['app.brasskettle.server.jobview.JobView'];
+export type Identity = S['app.brasskettle.server.jobview.JobView.Identity'];
+export type LedgerEntry = S['app.brasskettle.server.jobview.JobView.LedgerEntry'];
 export type Gate = S['app.brasskettle.core.energise.EnergiseGate'];
 export type GateReason = S['app.brasskettle.core.energise.EnergiseGate.Reason'];
-export type Standing = S['app.brasskettle.server.jobs.JobView.Standing'];
+export type Standing = S['app.brasskettle.server.jobview.JobView.Standing'];
 export type TestLines = S['app.brasskettle.core.charts.TestLines'];
 export type InsulationCurve = S['app.brasskettle.core.charts.InsulationCurve'];
 export type InstrumentKind = S['app.brasskettle.server.calibration.InstrumentsController.KindWord'];
-export type Discharge = S['app.brasskettle.server.jobs.JobView.Discharge'];
-export type SheetLook = S['app.brasskettle.server.jobs.SheetLook'];
-export type TestLook = S['app.brasskettle.server.bench.TestLook'];
+export type Discharge = S['app.brasskettle.server.jobview.JobView.Discharge'];
+export type SheetPreview = S['app.brasskettle.server.jobview.SheetPreview'];
+export type TestPreview = S['app.brasskettle.server.bench.TestPreview'];
 export type TimedReading = S['app.brasskettle.core.insulation.TimedReading'];
 export type InsulationResult = S['app.brasskettle.core.insulation.InsulationResult'];
-export type Surge = S['app.brasskettle.server.jobs.JobView.Surge'];
+export type SurgeSet = S['app.brasskettle.core.surge.SurgeSet'];
+export type Surge = S['app.brasskettle.server.jobview.JobView.Surge'];
 export type Ranking = S['app.brasskettle.core.cause.FailureRanking'];
 export type Ranked = S['app.brasskettle.core.cause.FailureRanking.Ranked'];
 export type EvidencePiece = S['app.brasskettle.core.jobs.JobReading.Piece'];
@@ -39,7 +40,7 @@ export type FaultWord = S['app.brasskettle.server.instruments.ReadingController.
 export type Bridge = S['app.brasskettle.server.instruments.ReadingController.Bridge'];
 
 export type ShopInstrument = S['app.brasskettle.server.calibration.ShopInstrument'];
-export type EarlierTest = S['app.brasskettle.server.jobs.TestBook.EarlierJudged'];
+export type EarlierTest = S['app.brasskettle.server.bench.TestBook.EarlierJudged'];
 export type TriageRow = S['app.brasskettle.server.triage.TriageRow'];
 export type TriageAnswered = S['app.brasskettle.server.triage.TriageController.Answered'];
 
@@ -62,7 +63,7 @@ export type Photo = S['app.brasskettle.server.photos.Photo'];
 export type SettingsView = S['app.brasskettle.server.settings.SettingsController.View'];
 export type ShopSettings = S['app.brasskettle.server.settings.ShopSettings'];
 export type SettingsEntry = S['app.brasskettle.server.settings.SettingsStore.Entry'];
-export type JournalEntry = S['app.brasskettle.server.jobs.Journal.Entry'];
+export type JournalEntry = S['app.brasskettle.server.jobs.JournalStore.Entry'];
 
 /** A place in a sheet that two people changed, each to something else. */
 export interface Clash {
@@ -81,5 +82,5 @@ export type Joint = S['app.brasskettle.core.teardown.LogReading.Joint'];
 export type LeadMapReading = S['app.brasskettle.core.leads.LeadMapReading'];
 export type Terminal = S['app.brasskettle.core.leads.LeadMapReading.Terminal'];
 export type FindingCondition = S['app.brasskettle.core.findings.Condition'];
-export type Concluded = S['app.brasskettle.server.jobs.JobView.Concluded'];
+export type Concluded = S['app.brasskettle.server.jobview.JobView.Concluded'];
 export type LearntPriors = S['app.brasskettle.server.cause.CauseController.Priors'];

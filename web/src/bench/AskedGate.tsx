@@ -1,7 +1,7 @@
 import { Input } from 'antd';
 import { Link } from 'react-router';
 import type { GateReason, JobView, TestKind } from '../api/types';
-import { GATE_WORDS } from '../jobs/gateWords';
+import { GATE_WORDS } from '../job/gateWords';
 import { Isolated } from './Isolated';
 
 /** What holds the gate that a test asks; undefined where it may be made. */

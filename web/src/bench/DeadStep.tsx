@@ -1,17 +1,17 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { Refusal } from '../api/http';
-import type { JobView, TestLook } from '../api/types';
-import { at, useLook, whileTyping } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
-import { useChange } from '../jobs/useJob';
+import type { JobView, TestPreview } from '../api/types';
+import { at, usePreview, whileTyping } from '../ui/preview';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { useChange } from '../job/useJob';
 import { moment } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
-import { usePerson } from '../shell/session';
+import { usePerson } from '../session/session';
 import { Judged } from '../verdict/Judged';
 import { Mark } from '../verdict/Mark';
-import { Because } from './Because';
+import { RepeatReason } from './RepeatReason';
 
 /** Before anything: locked out and proved dead by name, and a tester that proves itself. */
 export function DeadStep({ job }: { job: JobView }) {
@@ -55,7 +55,7 @@ function LockOut({ job }: { job: JobView }) {
         </p>
       )}
       {!done && <p className="soft">{job.gate.leads.sentence}.</p>}
-      <Trouble error={keep.error ?? end.error} hide={['means']} />
+      <ErrorNotice error={keep.error ?? end.error} hide={['means']} />
       <TypedField
         words
         label={done ? 'Again, by which two means' : 'By which two means'}
@@ -79,10 +79,14 @@ function Tester({ job }: { job: JobView }) {
   const keep = useChange(tag, () => setTyped({ ...typed, apartOverRange: '', togetherMegohm: '' }));
   const body = { ...typed, apartOverRange: typed.apartOverRange === 'yes' };
   const ready = typed.apartOverRange !== '' && typed.togetherMegohm.trim() !== '';
-  const look = useLook<TestLook>(`/api/jobs/${tag}/tests/tester-proof/look`, { typed: body }, ready);
+  const preview = usePreview<TestPreview>(
+    `/api/jobs/${tag}/tests/tester-proof/preview`,
+    { typed: body },
+    ready,
+  );
   const refused = keep.error instanceof Refusal ? keep.error.problems : [];
-  const problems = [...whileTyping(look?.problems), ...refused];
-  const judgement = look?.proof ?? done?.judgement;
+  const problems = [...whileTyping(preview?.problems), ...refused];
+  const judgement = preview?.proof ?? done?.judgement;
   return (
     <form
       className="panel"
@@ -99,13 +103,13 @@ function Tester({ job }: { job: JobView }) {
       <h2>Insulation tester proved</h2>
       <p className="soft small">Each day, before it is believed. A broken lead reads like a perfect motor.</p>
       {judgement && <Judged judgement={judgement} />}
-      <Trouble error={keep.error} hide={['togetherMegohm', 'rangeMegohm', 'because']} />
+      <ErrorNotice error={keep.error} hide={['togetherMegohm', 'rangeMegohm', 'because']} />
       <div className="grid3">
         <TypedField
           label="Its range ends at"
           unit="MΩ"
           value={typed.rangeMegohm}
-          shown={look?.shown['rangeMegohm']}
+          shown={preview?.shown['rangeMegohm']}
           problem={at(problems, 'rangeMegohm')}
           onChange={(rangeMegohm) => setTyped({ ...typed, rangeMegohm })}
         />
@@ -123,12 +127,12 @@ function Tester({ job }: { job: JobView }) {
           unit="MΩ"
           hint="0"
           value={typed.togetherMegohm}
-          shown={look?.shown['togetherMegohm']}
+          shown={preview?.shown['togetherMegohm']}
           problem={at(problems, 'togetherMegohm')}
           onChange={(togetherMegohm) => setTyped({ ...typed, togetherMegohm })}
         />
       </div>
-      <Because
+      <RepeatReason
         needed={done !== null}
         value={because}
         problem={at(refused, 'because')}

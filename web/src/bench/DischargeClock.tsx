@@ -3,9 +3,9 @@ import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { Refusal } from '../api/http';
 import type { Discharge, JobView } from '../api/types';
-import { at } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
-import { useChange } from '../jobs/useJob';
+import { at } from '../ui/preview';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { useChange } from '../job/useJob';
 import { clock, plain } from '../quantity/figures';
 import { TypedField } from '../quantity/TypedField';
 
@@ -53,7 +53,7 @@ export function DischargeClock({ job }: { job: JobView }) {
       </p>
       <details>
         <summary>Prove it instead</summary>
-        <Trouble error={prove.error} hide={['residualVoltageV']} />
+        <ErrorNotice error={prove.error} hide={['residualVoltageV']} />
         <p className="small">
           After a minute grounded: lift the ground for a minute, measure what is left, put the ground back.
         </p>

@@ -1,6 +1,6 @@
 import type { JobView } from '../api/types';
-import { Trouble } from '../forms/Trouble';
-import { useChange } from '../jobs/useJob';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { useChange } from '../job/useJob';
 import { ManyPicks } from '../quantity/Picks';
 
 /** What a high voltage would harm, each named as removed or shorted before it goes on. */
@@ -14,7 +14,7 @@ export function Isolated({ job }: { job: JobView }) {
         values={job.bench.isolated}
         onChange={(names) => isolate.mutate({ method: 'POST', path: 'isolated', body: { names } })}
       />
-      <Trouble error={isolate.error} />
+      <ErrorNotice error={isolate.error} />
     </>
   );
 }

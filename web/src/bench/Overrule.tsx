@@ -1,10 +1,10 @@
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import type { JobView } from '../api/types';
-import { Trouble } from '../forms/Trouble';
-import { useChange } from '../jobs/useJob';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { useChange } from '../job/useJob';
 import { Picks } from '../quantity/Picks';
-import { usePerson } from '../shell/session';
+import { usePerson } from '../session/session';
 import { moment } from '../quantity/figures';
 import { Mark, verdictWord } from '../verdict/Mark';
 
@@ -59,7 +59,7 @@ export function Overrule({ job, step }: { job: JobView; step: string }) {
             Overrule
           </Button>
         </div>
-        <Trouble error={keep.error} />
+        <ErrorNotice error={keep.error} />
       </details>
     </>
   );

@@ -1,6 +1,17 @@
 import { useCallback } from 'react';
 import { Chart, frame, token } from '../charts/Chart';
-import type { Pulsed } from './Pulses';
+import type { Verdict } from '../api/types';
+
+/** One pulse on one lead, beside the one before. */
+export interface Pulsed {
+  lead: string;
+  peakVoltageV: number;
+  differencePercent: number | null;
+  limitPercent: number;
+  verdict: Verdict;
+  sampleIntervalS: number;
+  trace: number[];
+}
 
 /** The pulses of one lead over each other, each scaled to its own peak: where they part, turns let go. */
 export function PulseChart({ pulses }: { pulses: Pulsed[] }) {

@@ -1,25 +1,17 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Checkbox } from 'antd';
 import { lazy, Suspense, useState } from 'react';
-import type { JobView, Verdict } from '../api/types';
-import { Trouble } from '../forms/Trouble';
+import type { JobView } from '../api/types';
+import { ErrorNotice } from '../ui/ErrorNotice';
 import { RunPanel } from '../instruments/RunPanel';
-import { useChange } from '../jobs/useJob';
+import { useChange } from '../job/useJob';
 import { plain } from '../quantity/figures';
 import { Mark } from '../verdict/Mark';
+import type { Pulsed } from './PulseChart';
 import { ReadFile } from './TestFile';
+import { Loading } from '../ui/Loading';
 
 const PulseChart = lazy(() => import('./PulseChart').then((m) => ({ default: m.PulseChart })));
-
-export interface Pulsed {
-  lead: string;
-  peakVoltageV: number;
-  differencePercent: number | null;
-  limitPercent: number;
-  verdict: Verdict;
-  sampleIntervalS: number;
-  trace: number[];
-}
 
 /** Pulses of rising voltage, lead after lead: each over the one before, and the table of what changed. */
 export function Pulses({
@@ -76,10 +68,10 @@ export function Pulses({
           })
         }
       />
-      <Trouble error={record.error} />
+      <ErrorNotice error={record.error} />
       {last && (
         <>
-          <Suspense fallback={null}>
+          <Suspense fallback={<Loading />}>
             <PulseChart pulses={onLead} />
           </Suspense>
           <table className="quiet" aria-label="Pulse against pulse">

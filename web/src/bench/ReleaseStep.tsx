@@ -3,14 +3,14 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { Refusal } from '../api/http';
 import type { JobView } from '../api/types';
-import { at } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
-import { NextWay } from '../jobs/NextWay';
-import { GATE_SHAPES, GATE_WORDS } from '../jobs/gateWords';
-import { useChange } from '../jobs/useJob';
+import { at } from '../ui/preview';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { NextStep } from '../job/NextStep';
+import { GATE_SHAPES, GATE_WORDS } from '../job/gateWords';
+import { useChange } from '../job/useJob';
 import { ManyPicks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
-import { usePerson } from '../shell/session';
+import { usePerson } from '../session/session';
 import { Mark } from '../verdict/Mark';
 
 const POINTS = [
@@ -58,9 +58,9 @@ export function ReleaseStep({ job }: { job: JobView }) {
             </p>
           ))}
         </div>
-        <div className="ways">{permitted && <NextWay job={job} here="bench/release" />}</div>
+        <div className="ways">{permitted && <NextStep job={job} here="bench/release" />}</div>
       </section>
-      <Trouble error={keep.error} hide={['atTheStop', 'rotation']} />
+      <ErrorNotice error={keep.error} hide={['atTheStop', 'rotation']} />
       <ManyPicks label="Looked at, each of them" options={POINTS} values={checked} onChange={setChecked} />
       <div className="grid2">
         <TypedField

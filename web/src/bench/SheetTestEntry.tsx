@@ -2,27 +2,28 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import { call, Refusal } from '../api/http';
-import type { JobView, SheetForm, Step, TestKind, TestLook, Typed } from '../api/types';
-import { useDraft } from '../forms/drafts';
-import { at, useLook, whileTyping } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
-import { StandIn } from '../instruments/StandIn';
+import type { JobView, SheetForm, Step, TestKind, TestPreview, Typed } from '../api/types';
+import { useDraft } from '../ui/drafts';
+import { at, usePreview, whileTyping } from '../ui/preview';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { SimulatedInstrumentPanel } from '../instruments/SimulatedInstrumentPanel';
 import { STREAMS } from '../instruments/streams';
-import { useChange } from '../jobs/useJob';
+import { useChange } from '../job/useJob';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
 import { otherSchool } from '../verdict/schools';
 import { FieldsForm } from '../worksheets/FieldsForm';
 import { TypedField } from '../quantity/TypedField';
 import { AskedGate, gateHolds, TakenBefore } from './AskedGate';
-import { Because } from './Because';
+import { RepeatReason } from './RepeatReason';
 import { DischargeClock } from './DischargeClock';
-import { InstrumentPick } from './InstrumentPick';
+import { InstrumentPick } from '../calibration/InstrumentPick';
 import { meanMm } from './meanMm';
 import { Pulses } from './Pulses';
 import { StallClock } from './StallClock';
 import { Streamed, type Entered } from './Streamed';
 import { ReadFile } from './TestFile';
+import { Loading } from '../ui/Loading';
 
 const TestChart = lazy(() => import('./TestChart').then((m) => ({ default: m.TestChart })));
 
@@ -53,7 +54,8 @@ export function SheetTestEntry({
     appliedVoltageV: '',
     takenBefore: '',
   };
-  const draft = useDraft<Entered>(speed === 1 ? `${tag}.${kind}` : `${tag}.${kind}.${speed}`, fresh);
+  const name = speed === 1 ? `${tag}.${kind}` : `${tag}.${kind}.${speed}`;
+  const draft = useDraft<Entered>(name, fresh);
   const v = draft.value;
   // A series keeps its own text while it is typed; readings from an instrument or a file draw it anew.
   const [drawn, setDrawn] = useState(0);
@@ -63,17 +65,21 @@ export function SheetTestEntry({
     staleTime: Infinity,
   });
   const form = forms.data?.find((f) => f.name === kind);
-  const look = useLook<TestLook>(
-    `/api/jobs/${tag}/tests/${kind}/look`,
+  const preview = usePreview<TestPreview>(
+    `/api/jobs/${tag}/tests/${kind}/preview`,
     { typed: v.typed, appliedVoltageV: v.appliedVoltageV, speed },
     draft.dirty && !stream?.keeps,
   );
-  const output = (look?.output ?? look?.resistance) as
+  const output = (preview?.output ?? preview?.resistance) as
     (Record<string, unknown> & { steps?: Step[] }) | null | undefined;
-  const keep = useChange(tag, () => {
-    draft.settle(fresh);
-    finished();
-  });
+  const keep = useChange(
+    tag,
+    () => {
+      draft.settle(fresh);
+      finished();
+    },
+    { label: test.label, step: speed === 1 ? test.step : `${test.step}/${speed}`, draft: name },
+  );
   const arrived = (typed: Typed, part: Partial<Entered>) => {
     keep.reset();
     draft.change({ ...v, typed, ...part });
@@ -132,7 +138,7 @@ export function SheetTestEntry({
         onChange={(takenBefore) => set({ takenBefore, simulated: v.simulated })}
       />
       {test.asks === 'high-voltage' && <DischargeClock job={job} />}
-      <Trouble error={keep.error ?? glance.error} hide={refused.map((p) => p.field)} />
+      <ErrorNotice error={keep.error ?? glance.error} hide={refused.map((p) => p.field)} />
       {stream?.keeps ? (
         <Pulses
           job={job}
@@ -168,8 +174,8 @@ export function SheetTestEntry({
               fields={form.fields.filter((f) => !test.answered.includes(f.name))}
               path=""
               value={v.typed}
-              shown={look?.shown ?? {}}
-              problems={[...whileTyping(look?.problems), ...refused]}
+              shown={preview?.shown ?? {}}
+              problems={[...whileTyping(preview?.problems), ...refused]}
               onChange={(typed) => set({ typed })}
             />
           )}
@@ -192,12 +198,15 @@ export function SheetTestEntry({
           onChange={(appliedVoltageV) => set({ appliedVoltageV, simulated: v.simulated })}
         />
       )}
-      {look?.judgement && (
-        <Judged judgement={look.judgement} other={look.other ? otherSchool(look.other) : undefined} />
+      {preview?.judgement && (
+        <Judged
+          judgement={preview.judgement}
+          other={preview.other ? otherSchool(preview.other) : undefined}
+        />
       )}
-      {look && (
-        <Suspense fallback={null}>
-          <TestChart lines={look.lines} gapsMm={look.gapsMm} meanMm={meanMm(output)} />
+      {preview && (
+        <Suspense fallback={<Loading />}>
+          <TestChart lines={preview.lines} gapsMm={preview.gapsMm} meanMm={meanMm(output)} />
         </Suspense>
       )}
       {!v.simulated && !stream?.keeps && (
@@ -206,7 +215,7 @@ export function SheetTestEntry({
           onChange={(instrument) => set({ instrument, simulated: v.simulated })}
         />
       )}
-      <Because
+      <RepeatReason
         needed={repeat}
         value={v.because}
         problem={at(refused, 'because')}
@@ -232,7 +241,7 @@ export function SheetTestEntry({
         )}
         {repeat && <Button onClick={finished}>Leave it as it was</Button>}
       </div>
-      {(test.simulatedReading ?? stream) && job.gate.demonstration && <StandIn job={job} />}
+      {(test.simulatedReading ?? stream) && job.gate.demonstration && <SimulatedInstrumentPanel job={job} />}
       {output?.steps && <Arithmetic steps={output.steps} />}
     </form>
   );

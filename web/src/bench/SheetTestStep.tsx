@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import type { JobView, Step, TestKind } from '../api/types';
-import { NextWay } from '../jobs/NextWay';
+import { NextStep } from '../job/NextStep';
 import { moment } from '../quantity/figures';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { originOf, Standing } from '../verdict/Standing';
@@ -12,6 +12,7 @@ import { Overrule } from './Overrule';
 import { SheetTestEntry } from './SheetTestEntry';
 import { meanMm } from './meanMm';
 import { FileLinks } from './TestFile';
+import { Loading } from '../ui/Loading';
 
 const TestChart = lazy(() => import('./TestChart').then((m) => ({ default: m.TestChart })));
 
@@ -56,10 +57,10 @@ export function SheetTestStep({
         </span>
       </div>
       <Standing standing={done.standing}>
-        <NextWay job={job} here={step} />
+        <NextStep job={job} here={step} />
         <Button onClick={() => setAgain(true)}>Measure again, this one is superseded</Button>
       </Standing>
-      <Suspense fallback={null}>
+      <Suspense fallback={<Loading />}>
         <TestChart lines={done.lines} gapsMm={done.gapsMm} meanMm={meanMm(output)} />
       </Suspense>
       <Output value={output} />

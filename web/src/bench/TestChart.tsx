@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
 import type { TestLines } from '../api/types';
 import { Chart, frame, token } from '../charts/Chart';
-import { GapRing } from '../teardown/GapRing';
+import { GapRing } from '../airgap/GapRing';
 
 const DASHES = ['solid', 'dashed', 'dotted'] as const;
 

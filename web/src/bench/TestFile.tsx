@@ -3,7 +3,7 @@ import { Button } from 'antd';
 import { useRef } from 'react';
 import { requestKey, send } from '../api/http';
 import type { Typed } from '../api/types';
-import { Trouble } from '../forms/Trouble';
+import { ErrorNotice } from '../ui/ErrorNotice';
 
 const MOST_BYTES = 16 * 2 ** 20;
 
@@ -44,7 +44,7 @@ export function ReadFile({
       <Button onClick={() => input.current?.click()} loading={read.isPending}>
         Read a file
       </Button>
-      <Trouble error={read.error} />
+      <ErrorNotice error={read.error} />
     </>
   );
 }

@@ -1,6 +1,6 @@
 import type { JobView } from '../api/types';
-import { Trouble } from '../forms/Trouble';
-import { useChange } from '../jobs/useJob';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { useChange } from '../job/useJob';
 
 /** Work as the record names it, and as the shop says it. */
 const WORKS = [
@@ -24,7 +24,7 @@ export function Worked({ job }: { job: JobView }) {
   return (
     <details>
       <summary>Record what was done to the motor since</summary>
-      <Trouble error={work.error} />
+      <ErrorNotice error={work.error} />
       <div className="picks">
         {WORKS.map(([w, label]) => (
           <button

@@ -2,12 +2,12 @@ import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { Refusal } from '../api/http';
 import type { Concluded, JobView } from '../api/types';
-import { at } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
-import { useChange } from '../jobs/useJob';
+import { at } from '../ui/preview';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { useChange } from '../job/useJob';
 import { chance, moment } from '../quantity/figures';
 import { TypedField } from '../quantity/TypedField';
-import { usePerson } from '../shell/session';
+import { usePerson } from '../session/session';
 import { Mark } from '../verdict/Mark';
 
 /** What a person concludes, by name: what started it, what lay under it, what the customer is told; earlier words stay. */
@@ -53,7 +53,7 @@ export function Conclusion({ job }: { job: JobView }) {
       {job.overruledConclusions.map((c) => (
         <Said key={c.done.at} said={c} mark="unproven" />
       ))}
-      <Trouble error={conclude.error} hide={['reason']} />
+      <ErrorNotice error={conclude.error} hide={['reason']} />
       <div className="grid2">
         <label className="field words">
           <span className="label">What started it</span>

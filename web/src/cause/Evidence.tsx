@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { call } from '../api/http';
 import type { EvidencePiece, JobView, Vocabulary } from '../api/types';
-import { Trouble } from '../forms/Trouble';
-import { useChange } from '../jobs/useJob';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { useChange } from '../job/useJob';
 import { FindingPhotos } from '../photos/Photos';
 
 /** Every piece held, where it came from, struck or not; what was seen, heard or told is added here. */
@@ -26,7 +26,7 @@ export function Evidence({ job }: { job: JobView }) {
   return (
     <section style={{ marginTop: 20 }}>
       <h2>Evidence</h2>
-      <Trouble error={change.error} />
+      <ErrorNotice error={change.error} />
       <table className="quiet">
         <tbody>
           {job.ranking.facts.map((f) => (

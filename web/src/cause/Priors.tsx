@@ -3,9 +3,9 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { call } from '../api/http';
 import type { LearntPriors } from '../api/types';
-import { Trouble } from '../forms/Trouble';
+import { ErrorNotice } from '../ui/ErrorNotice';
 import { moment, percent } from '../quantity/figures';
-import { usePerson } from '../shell/session';
+import { usePerson } from '../session/session';
 
 /** How often each explanation comes up at all: the estimate, what closed jobs taught, and the way to forget it. */
 export function Priors() {
@@ -30,7 +30,7 @@ export function Priors() {
   return (
     <details style={{ marginTop: 14 }} onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary>How often each comes up at all, and what closed jobs taught</summary>
-      <Trouble error={priors.error ?? reset.error} />
+      <ErrorNotice error={priors.error ?? reset.error} />
       {learnt && (
         <>
           <p className="small">

@@ -1,6 +1,7 @@
 import type { EChartsCoreOption } from 'echarts/core';
 import { lazy, Suspense } from 'react';
 import { plain } from '../quantity/figures';
+import { Loading } from '../ui/Loading';
 
 const Drawn = lazy(() => import('./Drawn').then((m) => ({ default: m.Drawn })));
 
@@ -48,7 +49,7 @@ export function Chart({
 }) {
   return (
     <div className="panel" style={{ height, padding: 0 }} role="img" aria-label={label}>
-      <Suspense fallback={null}>
+      <Suspense fallback={<Loading />}>
         <Drawn option={option} />
       </Suspense>
     </div>

@@ -2,21 +2,22 @@ import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import { call, Refusal } from '../api/http';
-import type { ChoiceReading, JobView, SheetLook } from '../api/types';
-import { at, useLook, whileTyping } from '../forms/look';
-import { useSheet } from '../forms/sheet';
-import { SheetForm, words } from '../forms/SheetForm';
-import { Trouble } from '../forms/Trouble';
-import { useChange } from '../jobs/useJob';
+import type { ChoiceReading, JobView, SheetPreview } from '../api/types';
+import { at, usePreview, whileTyping } from '../ui/preview';
+import { useSheet } from '../job/sheet';
+import { SheetForm, words } from '../job/SheetForm';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { useChange } from '../job/useJob';
 import { hours, money, moment } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
 import { useMoney } from '../settings/useSettings';
-import { usePerson } from '../shell/session';
+import { usePerson } from '../session/session';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
 import { Mark } from '../verdict/Mark';
 import { OfferForm, type Offers } from './OfferForm';
+import { Loading } from '../ui/Loading';
 
 const CostChart = lazy(() => import('./CostChart').then((m) => ({ default: m.CostChart })));
 
@@ -42,7 +43,7 @@ export function ChooseStep({ job }: { job: JobView }) {
     );
   }
   if (!start) {
-    return <Trouble error={estimate.error} />;
+    return <ErrorNotice error={estimate.error} />;
   }
   return <Options job={job} start={start} mayPrice={OFFICE.includes(person.role)} />;
 }
@@ -53,9 +54,9 @@ function Options({ job, start, mayPrice }: { job: JobView; start: Offers; mayPri
   const written = sheet.written;
   const v = sheet.value;
   const [editing, setEditing] = useState(written === undefined && mayPrice);
-  const look = useLook<SheetLook>(`/api/jobs/${tag}/sheets/offers/look`, { ...v }, true);
-  const problems = [...whileTyping(look?.problems), ...sheet.problems];
-  const choice = look?.choice ?? job.choice;
+  const preview = usePreview<SheetPreview>(`/api/jobs/${tag}/sheets/offers/preview`, { ...v }, true);
+  const problems = [...whileTyping(preview?.problems), ...sheet.problems];
+  const choice = preview?.choice ?? job.choice;
   return (
     <>
       <div className="head">
@@ -69,7 +70,7 @@ function Options({ job, start, mayPrice }: { job: JobView; start: Offers; mayPri
       {choice && <Compared choice={choice} outagePerHour={job.identity.outageCostPerHour} />}
       {choice && <Judged judgement={choice.advice} other={choice.crossings.join(' ') || undefined} />}
       {choice && (
-        <Suspense fallback={null}>
+        <Suspense fallback={<Loading />}>
           <h3 style={{ marginBottom: 6 }}>
             Spent by the end of each year{' '}
             <span className="soft small">price, outage, and energy beyond the most frugal option</span>
@@ -86,7 +87,7 @@ function Options({ job, start, mayPrice }: { job: JobView; start: Offers; mayPri
           correct="Keep these prices"
           label={words}
         >
-          <OfferForm value={v} problems={problems} shown={look?.shown ?? {}} onChange={sheet.change} />
+          <OfferForm value={v} problems={problems} shown={preview?.shown ?? {}} onChange={sheet.change} />
         </SheetForm>
       ) : (
         mayPrice && (
@@ -186,7 +187,7 @@ function Answer({ job, choice, may }: { job: JobView; choice: ChoiceReading; may
       )}
       {may && (
         <>
-          <Trouble error={choose.error} hide={['customer', 'reason', 'option']} />
+          <ErrorNotice error={choose.error} hide={['customer', 'reason', 'option']} />
           <Picks
             label={done ? 'Changed to' : 'Chosen'}
             value={option}

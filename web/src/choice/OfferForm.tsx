@@ -1,6 +1,6 @@
 import { Button, Input } from 'antd';
 import type { Problem } from '../api/types';
-import { at } from '../forms/look';
+import { at } from '../ui/preview';
 import { toNextField, TypedField } from '../quantity/TypedField';
 
 export interface OfferLine {

@@ -4,12 +4,12 @@ import { useDeferredValue, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { call, Refusal } from '../api/http';
 import type { Contact, Customer } from '../api/types';
-import { useDraft } from '../forms/drafts';
-import { at } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
+import { useDraft } from '../ui/drafts';
+import { at } from '../ui/preview';
+import { ErrorNotice } from '../ui/ErrorNotice';
 import { TypedField } from '../quantity/TypedField';
 import { Frame, Places } from '../shell/Frame';
-import { usePerson } from '../shell/session';
+import { usePerson } from '../session/session';
 
 const PARTS = [
   ['name', 'Name', ''],
@@ -59,7 +59,7 @@ export function CustomersPage() {
       ]}
     >
       <main className="page" id="work">
-        <Trouble error={customers.error ?? one.error} />
+        <ErrorNotice error={customers.error ?? one.error} />
         <div className="two">
           <ul className="customers" aria-label="Customers">
             {customers.data?.map((c) => (
@@ -121,7 +121,7 @@ function Card({ customer }: { customer: Customer }) {
           {v.contacts.length === 0 ? 'nobody to call noted' : `call ${v.contacts[0]?.name || '…'} first`}
         </span>
       </div>
-      <Trouble error={save.error} hide={problems.map((p) => p.field)} />
+      <ErrorNotice error={save.error} hide={problems.map((p) => p.field)} />
       <div className="grid2">
         <TypedField
           words

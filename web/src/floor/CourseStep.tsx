@@ -1,10 +1,10 @@
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import type { JobView } from '../api/types';
-import { Trouble } from '../forms/Trouble';
-import { useChange } from '../jobs/useJob';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { useChange } from '../job/useJob';
 import { Picks } from '../quantity/Picks';
-import { usePerson } from '../shell/session';
+import { usePerson } from '../session/session';
 
 const OFFICE = ['office', 'lead', 'admin'];
 
@@ -20,7 +20,7 @@ export function CourseStep({ job }: { job: JobView }) {
         <h1>Out of the usual order</h1>
         <span className="soft">nothing recorded is lost by it</span>
       </div>
-      <Trouble error={change.error} />
+      <ErrorNotice error={change.error} />
       {id.left ? (
         <section className="panel">
           <h2>It has left the shop</h2>

@@ -3,8 +3,8 @@ import { useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { requestKey, send } from '../api/http';
 import type { JobView } from '../api/types';
-import { Trouble } from '../forms/Trouble';
-import { usePerson } from '../shell/session';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { usePerson } from '../session/session';
 
 /** The list as a file, and a job in from one. */
 export function Files({ query }: { query: string }) {
@@ -42,7 +42,7 @@ export function Files({ query }: { query: string }) {
           e.target.value = '';
         }}
       />
-      <Trouble error={take.error} />
+      <ErrorNotice error={take.error} />
     </div>
   );
 }

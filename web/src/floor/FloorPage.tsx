@@ -4,7 +4,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { call } from '../api/http';
 import type { FloorRow, Verdict } from '../api/types';
-import { Trouble } from '../forms/Trouble';
+import { ErrorNotice } from '../ui/ErrorNotice';
 import { hours, moment, money } from '../quantity/figures';
 import { useShown } from '../quantity/units';
 import { useMoney } from '../settings/useSettings';
@@ -190,7 +190,7 @@ export function FloorPage() {
             ))}
           </div>
         </div>
-        <Trouble error={floor.error ?? pickUp.error} />
+        <ErrorNotice error={floor.error ?? pickUp.error} />
         {settingDown && (
           <SetDownForm tag={settingDown} rushes={rushes} done={() => setSettingDown(undefined)} />
         )}

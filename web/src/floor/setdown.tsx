@@ -3,8 +3,8 @@ import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { call, Refusal } from '../api/http';
 import type { FloorRow, JobView } from '../api/types';
-import { at } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
+import { at } from '../ui/preview';
+import { ErrorNotice } from '../ui/ErrorNotice';
 import { moment } from '../quantity/figures';
 import { TypedField } from '../quantity/TypedField';
 
@@ -41,7 +41,7 @@ export function SetDownForm({ tag, rushes, done }: { tag: string; rushes: string
       }}
     >
       <h2>Set {tag} down</h2>
-      <Trouble error={setDown.error} hide={['handsWere']} />
+      <ErrorNotice error={setDown.error} hide={['handsWere']} />
       <TypedField
         words
         label="Where my hands were"
@@ -86,7 +86,7 @@ export function SetDownNotice({ tag, setDown }: { tag: string; setDown: SetDown 
           {setDown.by}, {moment(setDown.at)}
           {setDown.displacedBy && `, for ${setDown.displacedBy}`}
         </div>
-        <Trouble error={pickUp.error} />
+        <ErrorNotice error={pickUp.error} />
       </div>
       <Button type="primary" loading={pickUp.isPending} onClick={() => pickUp.mutate({ tag, body: {} })}>
         Pick it up

@@ -2,10 +2,10 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { call } from '../api/http';
-import { Trouble } from '../forms/Trouble';
+import { ErrorNotice } from '../ui/ErrorNotice';
 import { clock } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
-import { useKeys } from '../shell/keys';
+import { useKeys } from '../ui/keys';
 import { Mark } from '../verdict/Mark';
 import { runInstrument, type Begun, type RunEnd } from './stream';
 
@@ -101,7 +101,7 @@ export function RunPanel<R>({
   useKeys(keys);
   return (
     <section className="tester">
-      <Trouble error={error} />
+      <ErrorNotice error={error} />
       <Picks
         label="Simulated instrument, its clock"
         value={pace}

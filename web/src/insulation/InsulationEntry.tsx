@@ -1,16 +1,16 @@
 import { Button } from 'antd';
 import { lazy, Suspense, useMemo } from 'react';
 import { Refusal } from '../api/http';
-import type { JobView, TestLook } from '../api/types';
-import { Because } from '../bench/Because';
-import { InstrumentPick } from '../bench/InstrumentPick';
+import type { JobView, TestPreview } from '../api/types';
+import { RepeatReason } from '../bench/RepeatReason';
+import { InstrumentPick } from '../calibration/InstrumentPick';
 import { ReadFile } from '../bench/TestFile';
 import { DischargeClock } from '../bench/DischargeClock';
-import { useDraft } from '../forms/drafts';
-import { at, useLook, whileTyping } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
-import { StandIn } from '../instruments/StandIn';
-import { useChange } from '../jobs/useJob';
+import { useDraft } from '../ui/drafts';
+import { at, usePreview, whileTyping } from '../ui/preview';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { SimulatedInstrumentPanel } from '../instruments/SimulatedInstrumentPanel';
+import { useChange } from '../job/useJob';
 import { toNextField, TypedField } from '../quantity/TypedField';
 import { Picks } from '../quantity/Picks';
 import { Judged } from '../verdict/Judged';
@@ -18,6 +18,7 @@ import { otherSchool } from '../verdict/schools';
 import { InsulationFigures } from './InsulationFigures';
 import { EMPTY, fromFile, type Row, type Typing } from './reading';
 import { TesterPanel } from './TesterPanel';
+import { Loading } from '../ui/Loading';
 
 const AbsorptionChart = lazy(() => import('./AbsorptionChart').then((m) => ({ default: m.AbsorptionChart })));
 
@@ -46,17 +47,21 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
     insulationSystem: v.insulationSystem,
     readings: filled,
   };
-  const look = useLook<TestLook>(
-    `/api/jobs/${tag}/tests/insulation-resistance/look`,
+  const preview = usePreview<TestPreview>(
+    `/api/jobs/${tag}/tests/insulation-resistance/preview`,
     { typed, appliedVoltageV: v.appliedVoltageV },
     filled.length > 0,
   );
-  const keep = useChange(tag, () => {
-    draft.settle(EMPTY);
-    finished();
-  });
+  const keep = useChange(
+    tag,
+    () => {
+      draft.settle(EMPTY);
+      finished();
+    },
+    { label: 'Insulation to frame', step: 'bench/insulation', draft: `${tag}.insulation` },
+  );
   const refused = keep.error instanceof Refusal ? keep.error.problems : [];
-  const problems = [...whileTyping(look?.problems), ...refused];
+  const problems = [...whileTyping(preview?.problems), ...refused];
   const set = (part: Partial<Typing>) => {
     keep.reset();
     draft.change((before) => ({ ...before, simulated: false, ...part }));
@@ -92,7 +97,7 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
         Direct voltage stays on the winding after the test. Keep hands off until it is discharged and
         grounded; follow the tester’s own instructions.
       </p>
-      <Trouble error={keep.error} hide={['because', 'appliedVoltageV', ...AIR.map(([f]) => f)]} />
+      <ErrorNotice error={keep.error} hide={['because', 'appliedVoltageV', ...AIR.map(([f]) => f)]} />
       <div className="grid3">
         {AIR.map(([field, label, unit]) => (
           <TypedField
@@ -100,7 +105,7 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
             label={label}
             unit={unit}
             value={v[field]}
-            shown={look?.shown[field]}
+            shown={preview?.shown[field]}
             problem={at(problems, field)}
             onChange={(text) => beside({ [field]: text })}
           />
@@ -162,16 +167,19 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
             })}
           </tbody>
         </table>
-        <Suspense fallback={null}>
-          <AbsorptionChart curve={look?.curve ?? undefined} />
+        <Suspense fallback={<Loading />}>
+          <AbsorptionChart curve={preview?.curve ?? undefined} />
         </Suspense>
       </div>
-      {look?.judgement && (
-        <Judged judgement={look.judgement} other={look.other ? otherSchool(look.other) : undefined} />
+      {preview?.judgement && (
+        <Judged
+          judgement={preview.judgement}
+          other={preview.other ? otherSchool(preview.other) : undefined}
+        />
       )}
-      {look?.insulation && <InsulationFigures result={look.insulation} fit={look.fit} />}
+      {preview?.insulation && <InsulationFigures result={preview.insulation} fit={preview.fit} />}
       {!v.simulated && <InstrumentPick value={v.instrument} onChange={(instrument) => set({ instrument })} />}
-      <Because
+      <RepeatReason
         needed={repeat}
         value={v.because}
         problem={at(refused, 'because')}
@@ -195,7 +203,7 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
         {draft.dirty && <span className="soft small">not saved yet; kept on this tablet</span>}
       </div>
       <DischargeClock job={job} />
-      {job.gate.demonstration && <StandIn job={job} />}
+      {job.gate.demonstration && <SimulatedInstrumentPanel job={job} />}
     </form>
   );
 }

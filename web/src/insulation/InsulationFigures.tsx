@@ -1,8 +1,8 @@
-import type { InsulationResult, TestLook } from '../api/types';
+import type { InsulationResult, TestPreview } from '../api/types';
 import { plain } from '../quantity/figures';
 
 /** Index, leakage and dew point, each with what it is held against. */
-export function InsulationFigures({ result, fit }: { result: InsulationResult; fit: TestLook['fit'] }) {
+export function InsulationFigures({ result, fit }: { result: InsulationResult; fit: TestPreview['fit'] }) {
   const curve = fit?.curve;
   return (
     <div className="grid3" style={{ marginTop: 6 }}>

@@ -5,13 +5,14 @@ import { DischargeClock } from '../bench/DischargeClock';
 import { Earlier } from '../bench/Earlier';
 import { Overrule } from '../bench/Overrule';
 import { FileLinks } from '../bench/TestFile';
-import { NextWay } from '../jobs/NextWay';
+import { NextStep } from '../job/NextStep';
 import { Worked } from '../bench/Worked';
 import { megohm, moment, plain } from '../quantity/figures';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { originOf, Standing } from '../verdict/Standing';
 import { InsulationEntry } from './InsulationEntry';
 import { InsulationFigures } from './InsulationFigures';
+import { Loading } from '../ui/Loading';
 
 const AbsorptionChart = lazy(() => import('./AbsorptionChart').then((m) => ({ default: m.AbsorptionChart })));
 
@@ -34,12 +35,12 @@ export function InsulationStep({ job }: { job: JobView }) {
       </div>
       <div className="readings">
         <Readings curve={done.curve} />
-        <Suspense fallback={null}>
+        <Suspense fallback={<Loading />}>
           <AbsorptionChart curve={done.curve} />
         </Suspense>
       </div>
       <Standing standing={done.standing}>
-        <NextWay job={job} here="bench/insulation" />
+        <NextStep job={job} here="bench/insulation" />
         <Button onClick={() => setAgain(true)}>Test again</Button>
       </Standing>
       <InsulationFigures result={done.result} fit={done.fit} />

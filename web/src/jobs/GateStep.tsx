@@ -2,12 +2,12 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { GateReason, JobView } from '../api/types';
-import { Trouble } from '../forms/Trouble';
+import { ErrorNotice } from '../ui/ErrorNotice';
 import { useShown } from '../quantity/units';
-import { usePerson } from '../shell/session';
+import { usePerson } from '../session/session';
 import { Mark } from '../verdict/Mark';
-import { GATE_WORDS } from './gateWords';
-import { useChange } from './useJob';
+import { GATE_WORDS } from '../job/gateWords';
+import { useChange } from '../job/useJob';
 
 /** Why energising stands where it stands, and what lifts what holds it. */
 export function GateStep({ job }: { job: JobView }) {
@@ -169,7 +169,7 @@ function InWriting({
           {button}
         </Button>
       </div>
-      <Trouble error={write.error} />
+      <ErrorNotice error={write.error} />
     </div>
   );
 }

@@ -4,7 +4,7 @@ import { hours, money } from '../quantity/figures';
 import { useShown } from '../quantity/units';
 import { useMoney } from '../settings/useSettings';
 import { Mark } from '../verdict/Mark';
-import { GATE_SHAPES, GATE_WORDS } from './gateWords';
+import { GATE_SHAPES, GATE_WORDS } from '../job/gateWords';
 
 /** What must never be out of sight: whose motor, what it is, what the outage has cost, and whether it may be put on power. */
 export function JobBand({ job }: { job: JobView }) {

@@ -3,14 +3,14 @@ import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import type { JobView } from '../api/types';
 import { testAt, useTestKinds } from '../bench/testKinds';
 import { SetDownForm, SetDownNotice } from '../floor/setdown';
-import { Trouble } from '../forms/Trouble';
+import { ErrorNotice } from '../ui/ErrorNotice';
 import { Frame } from '../shell/Frame';
-import type { Key } from '../shell/keys';
+import type { Key } from '../ui/keys';
 import { Mark } from '../verdict/Mark';
 import { GateStep } from './GateStep';
 import { JobBand } from './JobBand';
 import { Ledger } from './Ledger';
-import { useJob } from './useJob';
+import { useJob } from '../job/useJob';
 import { ArrivalStep } from '../receive/ArrivalStep';
 import { PlateStep } from '../nameplate/PlateStep';
 import { DeadStep } from '../bench/DeadStep';
@@ -19,15 +19,15 @@ import { InsulationStep } from '../insulation/InsulationStep';
 import { SheetTestStep } from '../bench/SheetTestStep';
 import { ReleaseStep } from '../bench/ReleaseStep';
 import { SurgeStep } from '../surge/SurgeStep';
-import { CoilMapStep } from '../teardown/CoilMapStep';
+import { CoilMapStep } from '../coilmap/CoilMapStep';
 import { PartsStep } from '../teardown/PartsStep';
-import { LeadMapStep } from '../teardown/LeadMapStep';
-import { FindingsStep } from '../teardown/FindingsStep';
+import { LeadMapStep } from '../leads/LeadMapStep';
+import { FindingsStep } from '../findings/FindingsStep';
 import { TogetherStep } from '../teardown/TogetherStep';
 import { CauseStep } from '../cause/CauseStep';
 import { WindingStep } from '../winding/WindingStep';
 import { CourseNotice, CourseStep } from '../floor/CourseStep';
-import { JournalStep } from './JournalStep';
+import { JournalStep } from '../job/JournalStep';
 import { Photos } from '../photos/Photos';
 import { ChooseStep } from '../choice/ChooseStep';
 
@@ -71,7 +71,7 @@ export function JobPage() {
         </div>
       ) : (
         <main className="page" id="work">
-          <Trouble error={job.error} />
+          <ErrorNotice error={job.error} />
           {job.error && <Link to="/">Back to the floor</Link>}
         </main>
       )}

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { JobView } from '../api/types';
-import { Likely } from '../cause/Likely';
+import { TopCauses } from '../cause/TopCauses';
 import { moment } from '../quantity/figures';
 import { useShown } from '../quantity/units';
 import { Mark } from '../verdict/Mark';
@@ -32,7 +32,7 @@ export function Ledger({ job }: { job: JobView }) {
         </Link>
       ))}
       <h2 style={{ margin: '22px 0 8px' }}>Looks most like</h2>
-      <Likely ranking={job.ranking} />
+      <TopCauses ranking={job.ranking} />
       {looks && (
         <p className="small">
           Next look{looks.separates && ` (${looks.separates})`}: <b>{looks.ask}</b> {looks.minutes} min.

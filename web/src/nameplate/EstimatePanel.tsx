@@ -1,6 +1,6 @@
 import { Button } from 'antd';
 import type { PlateEstimate, Problem } from '../api/types';
-import { at } from '../forms/look';
+import { at } from '../ui/preview';
 import { TypedField } from '../quantity/TypedField';
 import { useShown } from '../quantity/units';
 import { CLUES, type CluesText } from './plateText';

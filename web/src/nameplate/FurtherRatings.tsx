@@ -1,6 +1,6 @@
 import { Button } from 'antd';
 import type { BlockReading, Problem } from '../api/types';
-import { at } from '../forms/look';
+import { at } from '../ui/preview';
 import { plain } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';

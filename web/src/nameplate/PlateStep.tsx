@@ -1,10 +1,10 @@
 import { Checkbox } from 'antd';
 import { useState } from 'react';
-import type { JobView, SheetLook } from '../api/types';
-import { useGoOn } from '../jobs/useGoOn';
-import { at, useLook, whileTyping } from '../forms/look';
-import { useSheet } from '../forms/sheet';
-import { SheetForm, words } from '../forms/SheetForm';
+import type { JobView, SheetPreview } from '../api/types';
+import { useGoOn } from '../job/useGoOn';
+import { at, usePreview, whileTyping } from '../ui/preview';
+import { useSheet } from '../job/sheet';
+import { SheetForm, words } from '../job/SheetForm';
 import { plain } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
@@ -50,9 +50,13 @@ export function PlateStep({ job }: { job: JobView }) {
   });
   const v: PlateText = { ...sheet.value, details: { ...NO_DETAILS, ...sheet.value.details } };
   const [mode, setMode] = useState<Mode>(v.clues ? 'gone' : v.marks.length > 0 ? 'worn' : 'whole');
-  const look = useLook<SheetLook>(`/api/jobs/${tag}/sheets/plate/look`, v, sheet.dirty || !!sheet.written);
-  const problems = [...whileTyping(look?.problems), ...sheet.problems];
-  const reading = look ? look.plate : job.plate;
+  const preview = usePreview<SheetPreview>(
+    `/api/jobs/${tag}/sheets/plate/preview`,
+    v,
+    sheet.dirty || !!sheet.written,
+  );
+  const problems = [...whileTyping(preview?.problems), ...sheet.problems];
+  const reading = preview ? preview.plate : job.plate;
   const rating = reading?.rating;
   const { set } = sheet;
   const stateOf = (field: string): State => v.marks.find((m) => m.field === field)?.state ?? 'read';
@@ -68,7 +72,7 @@ export function PlateStep({ job }: { job: JobView }) {
       marks: next === 'whole' ? [] : v.marks.filter((m) => next === 'gone' || m.state !== 'estimated'),
     });
   };
-  const shown = look?.shown ?? {};
+  const shown = preview?.shown ?? {};
   const say = useShown();
   const judged = reading && (
     <Judged judgement={reading.judgement}>

@@ -1,13 +1,14 @@
 import { lazy, Suspense } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Passport } from '../api/types';
-import { Trouble } from '../forms/Trouble';
+import { ErrorNotice } from '../ui/ErrorNotice';
 import { megohm, ohm } from '../quantity/figures';
 import { useShown } from '../quantity/units';
 import { Frame } from '../shell/Frame';
 import { Mark } from '../verdict/Mark';
 import { Findings } from '../verdict/Findings';
 import { usePassport } from './KnownMotor';
+import { Loading } from '../ui/Loading';
 
 const TrendChart = lazy(() => import('./TrendChart').then((m) => ({ default: m.TrendChart })));
 
@@ -22,7 +23,7 @@ export function PassportPage() {
   return (
     <Frame keys={[{ key: 'F', label: 'floor', run: () => void navigate('/') }]}>
       <main className="page" id="work">
-        <Trouble error={passport.error} />
+        <ErrorNotice error={passport.error} />
         {data && !newest && <p>No motor marked {mark} was ever here.</p>}
         {data && newest && (
           <>
@@ -37,7 +38,7 @@ export function PassportPage() {
             <Stays data={data} />
             {data.history.insulation.length > 1 && (
               <div className="grid2" style={{ marginTop: 18 }}>
-                <Suspense fallback={null}>
+                <Suspense fallback={<Loading />}>
                   <TrendChart
                     title="Insulation at 40 °C"
                     points={data.history.insulation}

@@ -1,11 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useRef, useState } from 'react';
-import { call, Refusal, requestKey, send } from '../api/http';
+import { call, Refusal, requestKey } from '../api/http';
 import type { JobView, Photo } from '../api/types';
-import { Trouble } from '../forms/Trouble';
+import { sendOrKeep } from '../outbox/outbox';
+import { usePerson } from '../session/session';
+import { ErrorNotice } from '../ui/ErrorNotice';
 import { moment } from '../quantity/figures';
-import { findingKey, spokenPart, type LogText } from '../teardown/vocabulary';
+import { findingKey, spokenPart, type LogText } from '../job/vocabulary';
 import './photos.css';
 
 const MOST_BYTES = 15 * 1024 * 1024;
@@ -21,6 +23,7 @@ export function usePhotos(tag: string) {
 export function Photos({ job, step }: { job: JobView; step: string }) {
   const tag = job.identity.tag;
   const client = useQueryClient();
+  const person = usePerson();
   const photos = usePhotos(tag);
   const input = useRef<HTMLInputElement>(null);
   const [open, setOpen] = useState<number>();
@@ -39,7 +42,19 @@ export function Photos({ job, step }: { job: JobView; step: string }) {
       const name = `${file.name} ${file.size} ${file.lastModified}`;
       const key = keys.current.get(name) ?? requestKey();
       keys.current.set(name, key);
-      return send<Photo[]>(`/api/jobs/${tag}/photos?step=${encodeURIComponent(step)}`, file, key);
+      return sendOrKeep<Photo[]>({
+        key,
+        username: person.username,
+        displayName: person.displayName,
+        method: 'POST',
+        path: `/api/jobs/${tag}/photos?step=${encodeURIComponent(step)}`,
+        body: undefined,
+        file,
+        label: `${tag} · photograph`,
+        page: `/jobs/${tag}/${step}`,
+        tag,
+        at: Date.now(),
+      });
     },
     onSuccess: (all) => {
       client.setQueryData(['photos', tag], all);
@@ -89,7 +104,7 @@ export function Photos({ job, step }: { job: JobView; step: string }) {
           }}
         />
       </div>
-      <Trouble error={add.error} />
+      <ErrorNotice error={add.error} />
       {add.error && !(add.error instanceof Refusal) && (
         <p className="small">
           The photograph is still on this tablet: choose it again when the server is back.
@@ -142,7 +157,7 @@ function Shown({ job, photo, done }: { job: JobView; photo: Photo; done: () => v
           save.mutate();
         }}
       >
-        <Trouble error={save.error ?? remove.error} />
+        <ErrorNotice error={save.error ?? remove.error} />
         <label className="field words">
           <span className="label">What is to be seen</span>
           <Input value={caption} maxLength={300} autoFocus onChange={(e) => setCaption(e.target.value)} />

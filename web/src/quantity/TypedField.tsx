@@ -1,7 +1,7 @@
 import { Input, type InputRef } from 'antd';
 import { useId, type KeyboardEvent, type ReactNode, type Ref } from 'react';
 import type { Problem } from '../api/types';
-import { usePreferences } from '../shell/session';
+import { usePreferences } from '../session/session';
 import { inUsUnits } from './units';
 
 /** What a figure without a unit means to somebody who thinks in US customary units. */

@@ -1,4 +1,4 @@
-import { usePreferences } from '../shell/session';
+import { usePreferences } from '../session/session';
 import { plain } from './figures';
 
 /** What a metric unit is to somebody who thinks in US customary units. */

@@ -1,8 +1,8 @@
-import type { JobView, SheetLook } from '../api/types';
-import { useGoOn } from '../jobs/useGoOn';
-import { at, useLook, whileTyping } from '../forms/look';
-import { useSheet } from '../forms/sheet';
-import { SheetForm, words } from '../forms/SheetForm';
+import type { JobView, SheetPreview } from '../api/types';
+import { useGoOn } from '../job/useGoOn';
+import { at, usePreview, whileTyping } from '../ui/preview';
+import { useSheet } from '../job/sheet';
+import { SheetForm, words } from '../job/SheetForm';
 import { KnownMotor } from '../passport/KnownMotor';
 import { Findings } from '../verdict/Findings';
 import { ManyPicks, Picks } from '../quantity/Picks';
@@ -38,13 +38,13 @@ export function ArrivalStep({ job }: { job: JobView }) {
   const v = sheet.value;
   const told = { ...NO_CIRCUMSTANCES, ...v.circumstances };
   const over = { ...NO_HANDOVER, ...v.handover };
-  const look = useLook<SheetLook>(
-    `/api/jobs/${tag}/sheets/arrival/look`,
+  const preview = usePreview<SheetPreview>(
+    `/api/jobs/${tag}/sheets/arrival/preview`,
     v,
     v.shaft !== '' && (sheet.dirty || !!sheet.written),
   );
-  const problems = [...whileTyping(look?.problems), ...sheet.problems];
-  const reading = look ? look.arrival : job.arrival;
+  const problems = [...whileTyping(preview?.problems), ...sheet.problems];
+  const reading = preview ? preview.arrival : job.arrival;
   const lines = reading?.lines ?? [];
   const { set } = sheet;
   const tell = (part: Partial<CircumstancesText>) => set({ circumstances: { ...told, ...part } });
@@ -63,7 +63,7 @@ export function ArrivalStep({ job }: { job: JobView }) {
     <TypedField
       label={label}
       value={value}
-      shown={look?.shown[`${path}.${name}`]}
+      shown={preview?.shown[`${path}.${name}`]}
       problem={at(problems, `${path}.${name}`)}
       onChange={change}
       {...more}

@@ -2,14 +2,16 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { Button, Input } from 'antd';
 import { useDeferredValue, useRef } from 'react';
 import { call, Refusal, requestKey } from '../api/http';
-import { useGoOn } from '../jobs/useGoOn';
+import { useGoOn } from '../job/useGoOn';
 import type { Customer, JobView } from '../api/types';
-import { useDraft } from '../forms/drafts';
-import { at } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
+import { useDraft } from '../ui/drafts';
+import { at } from '../ui/preview';
+import { ErrorNotice } from '../ui/ErrorNotice';
 import { KnownMotor } from '../passport/KnownMotor';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
+import { sendOrKeep } from '../outbox/outbox';
+import { usePerson } from '../session/session';
 import { useMoney } from '../settings/useSettings';
 import { Frame } from '../shell/Frame';
 
@@ -55,6 +57,7 @@ const CONTACT = [
 export function ReceivePage() {
   const goOn = useGoOn();
   const client = useQueryClient();
+  const person = usePerson();
   const draft = useDraft('receive', EMPTY);
   const v = draft.value;
   const key = useRef(requestKey());
@@ -66,7 +69,19 @@ export function ReceivePage() {
       const contact = somebody
         ? { name: contactName, part: contactPart, phone: contactPhone, email: contactEmail }
         : null;
-      return call<JobView>('POST', '/api/jobs', { ...rest, promisedAt, contact }, key.current);
+      return sendOrKeep<JobView>({
+        key: key.current,
+        username: person.username,
+        displayName: person.displayName,
+        method: 'POST',
+        path: '/api/jobs',
+        body: { ...rest, promisedAt, contact },
+        label: `Received: ${v.customer}, ${v.machine}`,
+        page: '/receive',
+        tag: '',
+        draft: 'receive',
+        at: Date.now(),
+      });
     },
     onSuccess: (job) => {
       draft.settle(EMPTY);
@@ -101,7 +116,7 @@ export function ReceivePage() {
             <h1>Receive a motor</h1>
             <span className="soft">what the customer says now is what makes the cause findable later</span>
           </div>
-          <Trouble error={receive.error} hide={FIELDS} />
+          <ErrorNotice error={receive.error} hide={FIELDS} />
           <div className="grid2">
             <TypedField
               words

@@ -2,19 +2,19 @@ import { useMutation } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { call, Refusal } from '../api/http';
-import type { Bridge, JobView, TestLook } from '../api/types';
-import { Because } from '../bench/Because';
+import type { Bridge, JobView, TestPreview } from '../api/types';
+import { RepeatReason } from '../bench/RepeatReason';
 import { Earlier } from '../bench/Earlier';
-import { InstrumentPick } from '../bench/InstrumentPick';
+import { InstrumentPick } from '../calibration/InstrumentPick';
 import { Overrule } from '../bench/Overrule';
 import { FileLinks, ReadFile } from '../bench/TestFile';
-import { useDraft } from '../forms/drafts';
-import { at, useLook, whileTyping } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
-import { StandIn } from '../instruments/StandIn';
-import { useGoOn } from '../jobs/useGoOn';
-import { NextWay } from '../jobs/NextWay';
-import { useChange } from '../jobs/useJob';
+import { useDraft } from '../ui/drafts';
+import { at, usePreview, whileTyping } from '../ui/preview';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { SimulatedInstrumentPanel } from '../instruments/SimulatedInstrumentPanel';
+import { useGoOn } from '../job/useGoOn';
+import { NextStep } from '../job/NextStep';
+import { useChange } from '../job/useJob';
 import { moment, ohm } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
@@ -68,7 +68,7 @@ export function ResistanceStep({ job }: { job: JobView }) {
         <Standing standing={done.standing} />
         <Phases phases={done.result.phaseOhms} />
         <div className="actions">
-          <NextWay job={job} here="bench/resistance" />
+          <NextStep job={job} here="bench/resistance" />
           <Button onClick={() => setAgain(true)}>Measure again, this one is superseded</Button>
         </div>
         <Earlier job={job} kind="winding-resistance" />
@@ -88,14 +88,22 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
   const repeat = job.bench.resistance !== null;
   const { simulated, because, instrument, ...typed } = v;
   const started = PAIRS.some(([p]) => v.terminalOhms[p].trim() !== '');
-  const look = useLook<TestLook>(`/api/jobs/${tag}/tests/winding-resistance/look`, { typed }, started);
-  const keep = useChange(tag, (after) => {
-    draft.settle(EMPTY);
-    finished();
-    if (after.bench.resistance?.standing.judgement.verdict === 'holds' && !after.bench.insulation) {
-      goOn(`/jobs/${tag}/bench/insulation`);
-    }
-  });
+  const preview = usePreview<TestPreview>(
+    `/api/jobs/${tag}/tests/winding-resistance/preview`,
+    { typed },
+    started,
+  );
+  const keep = useChange(
+    tag,
+    (after) => {
+      draft.settle(EMPTY);
+      finished();
+      if (after.bench.resistance?.standing.judgement.verdict === 'holds' && !after.bench.insulation) {
+        goOn(`/jobs/${tag}/bench/insulation`);
+      }
+    },
+    { label: 'Winding resistance', step: 'bench/resistance', draft: `${tag}.resistance` },
+  );
   const bridge = useMutation({
     mutationFn: () => call<Bridge>('POST', `/api/jobs/${tag}/instruments/bridge`),
     onSuccess: (read) =>
@@ -111,7 +119,7 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
       }),
   });
   const refused = keep.error instanceof Refusal ? keep.error.problems : [];
-  const problems = [...whileTyping(look?.problems), ...refused];
+  const problems = [...whileTyping(preview?.problems), ...refused];
   const fields = ['windingTemperatureC', 'because', ...PAIRS.map(([p]) => `terminalOhms.${p}`)];
   const set = (part: Partial<typeof EMPTY>) => {
     keep.reset();
@@ -137,7 +145,7 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
       <p className="caution">
         Supply locked out, leads free of it. Touch no lead while the bridge drives current.
       </p>
-      <Trouble error={keep.error ?? bridge.error} hide={fields} />
+      <ErrorNotice error={keep.error ?? bridge.error} hide={fields} />
       <div className="grid2">
         {PAIRS.map(([pair, label]) => (
           <TypedField
@@ -145,7 +153,7 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
             label={label}
             unit="Ω"
             value={v.terminalOhms[pair]}
-            shown={look?.shown[`terminalOhms.${pair}`]}
+            shown={preview?.shown[`terminalOhms.${pair}`]}
             problem={at(problems, `terminalOhms.${pair}`)}
             onChange={(text) => set({ terminalOhms: { ...v.terminalOhms, [pair]: text } })}
           />
@@ -154,7 +162,7 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
           label="Temperature of the winding"
           unit="°C"
           value={v.windingTemperatureC}
-          shown={look?.shown['windingTemperatureC']}
+          shown={preview?.shown['windingTemperatureC']}
           problem={at(problems, 'windingTemperatureC')}
           onChange={(windingTemperatureC) => set({ windingTemperatureC })}
         />
@@ -168,12 +176,12 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
         ]}
         onPick={(conductor) => set({ conductor })}
       />
-      {look?.judgement && <Judged judgement={look.judgement} />}
-      {look?.resistance && <Phases phases={look.resistance.phaseOhms} />}
+      {preview?.judgement && <Judged judgement={preview.judgement} />}
+      {preview?.resistance && <Phases phases={preview.resistance.phaseOhms} />}
       {!simulated && (
         <InstrumentPick value={instrument} onChange={(id) => set({ instrument: id, simulated })} />
       )}
-      <Because
+      <RepeatReason
         needed={repeat}
         value={v.because}
         problem={at(refused, 'because')}
@@ -200,7 +208,7 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
         />
         {repeat && <Button onClick={finished}>Leave it as it was</Button>}
       </div>
-      {job.gate.demonstration && <StandIn job={job} />}
+      {job.gate.demonstration && <SimulatedInstrumentPanel job={job} />}
     </form>
   );
 }

@@ -3,10 +3,10 @@ import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
 import { call, Refusal } from '../api/http';
 import type { Problem, SettingsEntry, SettingsView } from '../api/types';
-import { useDraft } from '../forms/drafts';
-import { at } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
-import { JournalTable } from '../jobs/JournalStep';
+import { useDraft } from '../ui/drafts';
+import { at } from '../ui/preview';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { JournalTable } from '../job/JournalStep';
 import { plain } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
@@ -57,7 +57,7 @@ export function SettingsPanel({ mayChange }: { mayChange: boolean }) {
   return settings.data ? (
     <Settings key={settings.data.version} view={settings.data} mayChange={mayChange} />
   ) : (
-    <Trouble error={settings.error} />
+    <ErrorNotice error={settings.error} />
   );
 }
 
@@ -95,7 +95,7 @@ function Settings({ view, mayChange }: { view: SettingsView; mayChange: boolean 
           {locked ? 'a lead hand or administrator changes it' : 'every change is journalled'}
         </span>
       </div>
-      <Trouble error={save.error} />
+      <ErrorNotice error={save.error} />
       <div className="grid3">
         <TypedField
           words

@@ -4,12 +4,13 @@ import { Link, NavLink } from 'react-router';
 import { TakeTurn } from '../access/TakeTurn';
 import { call } from '../api/http';
 import type { Session } from '../api/types';
-import { useDraftCount } from '../forms/drafts';
+import { OutboxPanel } from '../outbox/OutboxPanel';
+import { useStorageFull } from '../ui/drafts';
 import { applySetting, savedSetting } from '../theme/theme';
-import { glyph, useKeys, type Key } from './keys';
+import { glyph, useKeys, type Key } from '../ui/keys';
 import { KeySheet } from './KeySheet';
-import { usePrefer } from './preferences';
-import { usePerson, usePreferences } from './session';
+import { usePrefer } from '../session/preferences';
+import { usePerson, usePreferences } from '../session/session';
 
 const PLACES = [
   ['/', 'Floor'],
@@ -77,7 +78,7 @@ export function Places() {
 function Foot({ keys }: { keys: Key[] }) {
   const person = usePerson();
   const client = useQueryClient();
-  const drafts = useDraftCount();
+  const full = useStorageFull();
   const [setting, setSetting] = useState(savedSetting);
   const [turning, setTurning] = useState(false);
   const { units, setting: kept } = usePreferences();
@@ -108,8 +109,9 @@ function Foot({ keys }: { keys: Key[] }) {
         {other} setting
       </button>
       <span>
-        {person.displayName} · {drafts === 0 ? 'everything saved' : `${drafts} not sent yet`}
+        {person.displayName} · {full && <b className="wrong">this tablet’s storage is full · </b>}
       </span>
+      <OutboxPanel />
       <button type="button" aria-expanded={turning} onClick={() => setTurning(!turning)}>
         change person
       </button>

@@ -1,5 +1,5 @@
 import { Modal } from 'antd';
-import { glyph, type Key } from './keys';
+import { glyph, type Key } from '../ui/keys';
 
 /** Keys that work on every page. */
 const EVERYWHERE = [

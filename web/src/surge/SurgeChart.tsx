@@ -1,5 +1,5 @@
 import { useCallback } from 'react';
-import type { Surge } from '../api/types';
+import type { SurgeSet } from '../api/types';
 import { Chart, frame, token } from '../charts/Chart';
 
 const MOST_POINTS = 600;
@@ -9,9 +9,9 @@ export function SurgeChart({
   set,
   under,
 }: {
-  set: Surge['set'];
+  set: SurgeSet;
   /** Traces of an earlier stay, drawn thin beneath. */
-  under?: Surge['set'] | undefined;
+  under?: SurgeSet | undefined;
 }) {
   const option = useCallback(() => {
     const f = frame();

@@ -4,23 +4,24 @@ import { Link } from 'react-router';
 import { Refusal } from '../api/http';
 import type { JobView } from '../api/types';
 import { TakenBefore } from '../bench/AskedGate';
-import { Because } from '../bench/Because';
+import { RepeatReason } from '../bench/RepeatReason';
 import { DischargeClock } from '../bench/DischargeClock';
 import { Earlier } from '../bench/Earlier';
 import { Isolated } from '../bench/Isolated';
 import { Overrule } from '../bench/Overrule';
 import { FileLinks, ReadFile } from '../bench/TestFile';
-import { at } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
-import { StandIn } from '../instruments/StandIn';
-import { NextWay } from '../jobs/NextWay';
-import { useChange } from '../jobs/useJob';
+import { at } from '../ui/preview';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { SimulatedInstrumentPanel } from '../instruments/SimulatedInstrumentPanel';
+import { NextStep } from '../job/NextStep';
+import { useChange } from '../job/useJob';
 import { hertz, moment, plain } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { TypedField } from '../quantity/TypedField';
 import { originOf, Standing } from '../verdict/Standing';
 import { Mark } from '../verdict/Mark';
+import { Loading } from '../ui/Loading';
 
 const SurgeTraces = lazy(() => import('./SurgeTraces').then((m) => ({ default: m.SurgeTraces })));
 
@@ -33,7 +34,7 @@ export function SurgeStep({ job, speed = 1 }: { job: JobView; speed?: number }) 
   const title = job.stations.flatMap((s) => s.steps).find((s) => s.step === step)?.name ?? 'Surge';
   const first = speed === 1 ? job.bench.surge : null;
   const other = speed === 1 ? undefined : job.bench.further[`surge-comparison/${speed}`];
-  const done = first ?? (other && { ...other, set: undefined, outcome: other.output as Outcome });
+  const done = first ?? (other && { ...other, rotorFitted: undefined, outcome: other.output as Outcome });
   if (!done || again) {
     return (
       <Entry
@@ -51,16 +52,16 @@ export function SurgeStep({ job, speed = 1 }: { job: JobView; speed?: number }) 
         <h1>{title}</h1>
         <span className="soft">
           one lead pulsed, the other two grounded
-          {done.set && ` · rotor ${done.set.rotorFitted ? 'in' : 'out'}`} · {done.done.by},{' '}
+          {done.rotorFitted !== undefined && ` · rotor ${done.rotorFitted ? 'in' : 'out'}`} · {done.done.by},{' '}
           {moment(done.done.at)}
           {originOf(done.standing)}
         </span>
       </div>
-      <Suspense fallback={null}>
-        <SurgeTraces job={job} speed={speed} set={done.set} />
+      <Suspense fallback={<Loading />}>
+        <SurgeTraces job={job} speed={speed} takenAt={done.done.at} />
       </Suspense>
       <Standing standing={done.standing}>
-        <NextWay job={job} here={step} />
+        <NextStep job={job} here={step} />
         <Button onClick={() => setAgain(true)}>Surge again</Button>
       </Standing>
       <Pairs outcome={done.outcome} />
@@ -149,7 +150,7 @@ function Entry({
         grounded. Local codes and the surge set’s instructions come first.
       </p>
       {job.bench.auxiliaries.length > 0 && <Isolated job={job} />}
-      <Trouble error={surge.error} hide={['because']} />
+      <ErrorNotice error={surge.error} hide={['because']} />
       {blocked && (
         <section className="judged" data-verdict="stop">
           <Mark verdict="stop" size={40} />
@@ -199,7 +200,7 @@ function Entry({
           onPick={setPace}
         />
       )}
-      <Because needed={repeat} value={because} problem={at(refused, 'because')} onChange={setBecause} />
+      <RepeatReason needed={repeat} value={because} problem={at(refused, 'because')} onChange={setBecause} />
       <div className="actions">
         {job.gate.demonstration && (
           <Button
@@ -243,7 +244,7 @@ function Entry({
         {repeat && <Button onClick={finished}>Leave it as it was</Button>}
       </div>
       <DischargeClock job={job} />
-      {job.gate.demonstration && <StandIn job={job} />}
+      {job.gate.demonstration && <SimulatedInstrumentPanel job={job} />}
     </>
   );
 }

@@ -2,46 +2,39 @@ import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { call } from '../api/http';
-import type { JobView, Surge } from '../api/types';
+import type { JobView, SurgeSet } from '../api/types';
 import { plain } from '../quantity/figures';
 import { Mark } from '../verdict/Mark';
 import { SurgeChart } from './SurgeChart';
 
 interface Stored {
-  input: Surge['set'];
+  input: SurgeSet;
 }
 
 interface Past {
   tag: string;
   at: string;
-  set: Surge['set'];
+  set: SurgeSet;
   changed: { lead: string; differencePercent: number; limitPercent: number; inside: boolean }[];
 }
 
 /** The three traces over each other, and under them those of an earlier stay of this motor, where somebody asks for them. */
-export function SurgeTraces({
-  job,
-  speed,
-  set,
-}: {
-  job: JobView;
-  speed: number;
-  set: Surge['set'] | undefined;
-}) {
+export function SurgeTraces({ job, speed, takenAt }: { job: JobView; speed: number; takenAt: string }) {
   const tag = job.identity.tag;
   const [laid, setLaid] = useState<string>();
   const stored = useQuery({
-    queryKey: ['traces', tag, speed, job.bench.further[`surge-comparison/${speed}`]?.done.at],
+    queryKey: ['traces', tag, speed, takenAt],
     queryFn: () =>
       call<Stored>('GET', `/api/jobs/${tag}/tests/surge-comparison/readings.json?speed=${speed}`),
-    enabled: set === undefined,
+    // A test on record never changes.
+    staleTime: Infinity,
   });
   const past = useQuery({
     queryKey: ['past-traces', tag, speed],
     queryFn: () => call<Past[]>('GET', `/api/jobs/${tag}/past-surges?speed=${speed}`),
     staleTime: 60_000,
   });
-  const shown = set ?? stored.data?.input;
+  const shown = stored.data?.input;
   const under = past.data?.find((p) => p.tag === laid);
   return (
     <>

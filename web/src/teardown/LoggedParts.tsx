@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import type { JobView, UsualPart } from '../api/types';
-import type { Sheet } from '../forms/sheet';
+import type { Sheet } from '../job/sheet';
 import { FindingPhotos } from '../photos/Photos';
 import { PickOne, Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
-import { spokenPart, STATES, useTeardownWords, type LogText, type PartText } from './vocabulary';
+import { spokenPart, STATES, useTeardownWords, type LogText, type PartText } from '../job/vocabulary';
 
 /** Parts as they came off, the last one on top; each opens for what this one had. */
 export function LoggedParts({ job, sheet }: { job: JobView; sheet: Sheet<LogText> }) {

@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { FakeShop } from '../testing/FakeShop';
 import { PartsStep } from './PartsStep';
-import type { LogText } from './vocabulary';
+import type { LogText } from '../job/vocabulary';
 
 const part = (name: string, end: string, more: object = {}) => ({
   part: name,

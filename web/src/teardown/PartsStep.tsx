@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { JobView, Joint, UsualPart } from '../api/types';
-import { useKeptAtOnce, useSheet, type Sheet } from '../forms/sheet';
+import { useKeptAtOnce, useSheet, type Sheet } from '../job/sheet';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
 import { Findings } from '../verdict/Findings';
-import { Kept } from './Kept';
+import { SaveStatus } from '../job/SaveStatus';
 import { LoggedParts } from './LoggedParts';
-import { OpeningNotice } from './OpeningNotice';
+import { OpeningNotice } from '../job/OpeningNotice';
 import {
   ENDS,
   marked,
@@ -17,7 +17,7 @@ import {
   useTeardownWords,
   type LogText,
   type PartEnd,
-} from './vocabulary';
+} from '../job/vocabulary';
 import './teardown.css';
 
 /** Match marks, then the parts as they come off: one tap each for the usual motor, a change where this one differs. */
@@ -74,7 +74,7 @@ export function PartsStep({ job }: { job: JobView }) {
         />
       )}
       {build && !shut && <Next parts={toCome} log={v} change={(next) => sheet.change(next)} />}
-      <Kept sheet={sheet} />
+      <SaveStatus sheet={sheet} />
       <LoggedParts job={job} sheet={sheet} />
       {!shut && build && <Other log={v} change={(next) => sheet.change(next)} />}
       <Whole sheet={sheet} />

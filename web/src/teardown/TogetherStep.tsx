@@ -2,8 +2,8 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { FittingStep, JobView } from '../api/types';
-import { Trouble } from '../forms/Trouble';
-import { useChange } from '../jobs/useJob';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { useChange } from '../job/useJob';
 import { FindingPhotos } from '../photos/Photos';
 import { Findings } from '../verdict/Findings';
 import { Mark } from '../verdict/Mark';
@@ -39,7 +39,7 @@ export function TogetherStep({ job }: { job: JobView }) {
           last off, first on · {reading.reassembly.length - reading.off} of {reading.reassembly.length} back
         </span>
       </div>
-      <Trouble error={change.error} />
+      <ErrorNotice error={change.error} />
       {reading.together && <Findings findings={[reading.together]} />}
       <p className="caution">
         Clean faces, marks in line, bolts crosswise; turn the shaft by hand after each round. Hoist over 25

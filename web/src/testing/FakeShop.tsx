@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import { vi } from 'vitest';
 import type { JobView } from '../api/types';
-import { useJob } from '../jobs/useJob';
+import { useJob } from '../job/useJob';
 
 export interface Sent {
   method: string;
@@ -90,7 +90,7 @@ export class FakeShop {
   private answer(method: string, path: string, body: unknown): Response {
     const read: unknown = typeof body === 'string' ? JSON.parse(body) : undefined;
     const own = `/api/jobs/${this.tag}`;
-    if (method !== 'GET' && !path.endsWith('/look')) {
+    if (method !== 'GET' && !path.endsWith('/preview')) {
       this.sent.push({ method, path: path.replace(own, ''), body: read });
     }
     const kind = /\/sheets\/([a-z-]+)$/.exec(path)?.[1];
@@ -103,7 +103,7 @@ export class FakeShop {
     }
     const told =
       this.answers[path] ??
-      (path.endsWith('/look') ? { problems: [], shown: {} } : path.endsWith('/photos') ? [] : this.job);
+      (path.endsWith('/preview') ? { problems: [], shown: {} } : path.endsWith('/photos') ? [] : this.job);
     return new Response(JSON.stringify(told), { status: 200 });
   }
 }

@@ -4,9 +4,9 @@ import { useEffect, useMemo, useRef } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { call, requestKey } from '../api/http';
 import type { TriageAnswered, TriageRow, Verdict } from '../api/types';
-import { useDraft } from '../forms/drafts';
-import { useLook } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
+import { useDraft } from '../ui/drafts';
+import { usePreview } from '../ui/preview';
+import { ErrorNotice } from '../ui/ErrorNotice';
 import { moment } from '../quantity/figures';
 import { Frame } from '../shell/Frame';
 import { Judged } from '../verdict/Judged';
@@ -42,8 +42,8 @@ export function TriagePage() {
   const draft = useDraft<Entry>('triage', fresh('P-001'));
   const entry = draft.value;
   const field = useRef<InputRef>(null);
-  const look = useLook<TriageAnswered>(
-    '/api/triage/look',
+  const preview = usePreview<TriageAnswered>(
+    '/api/triage/preview',
     typed(entry),
     entry.shaft !== undefined && entry.ring !== undefined,
   );
@@ -104,7 +104,7 @@ export function TriagePage() {
           Unknown motors: no power. Leads apart and off everything, capacitors shorted, hands off during the
           ten seconds; ground each lead after its reading. Mind your back and your toes.
         </p>
-        <Trouble error={keep.error ?? job.error} />
+        <ErrorNotice error={keep.error ?? job.error} />
         <div className="marked">
           <label>
             <span className="label">Chalked on it</span>
@@ -124,7 +124,7 @@ export function TriagePage() {
             />
           </label>
           <p className="soft">
-            Tester at <b>{look?.result ? Math.round(look.result.testVoltageV) : 500} V</b>
+            Tester at <b>{preview?.result ? Math.round(preview.result.testVoltageV) : 500} V</b>
           </p>
         </div>
         <ol className="stages">
@@ -165,14 +165,14 @@ export function TriagePage() {
             </li>
           ))}
         </ol>
-        {look?.result && (
-          <Judged judgement={look.result.judgement}>
+        {preview?.result && (
+          <Judged judgement={preview.result.judgement}>
             <Button type="primary" loading={keep.isPending} onClick={() => keep.mutate()}>
               Keep it, next motor
             </Button>
           </Judged>
         )}
-        {look?.problems
+        {preview?.problems
           .filter((p) => p.field.startsWith('megohm') || p.field === 'ratedVoltageV' || p.field === 'mark')
           .map((p) => (
             <p key={p.field} className="wrong">

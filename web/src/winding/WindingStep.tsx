@@ -1,9 +1,9 @@
 import { Button } from 'antd';
-import type { JobView, Judgement, SheetLook, WindingResult } from '../api/types';
-import { useGoOn } from '../jobs/useGoOn';
-import { at, useLook, whileTyping } from '../forms/look';
-import { useSheet } from '../forms/sheet';
-import { SheetForm, words } from '../forms/SheetForm';
+import type { JobView, Judgement, SheetPreview, WindingResult } from '../api/types';
+import { useGoOn } from '../job/useGoOn';
+import { at, usePreview, whileTyping } from '../ui/preview';
+import { useSheet } from '../job/sheet';
+import { SheetForm, words } from '../job/SheetForm';
 import { ohm, plain } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
@@ -70,8 +70,8 @@ export function WindingStep({ job }: { job: JobView }) {
   });
   const v = sheet.value;
   const started = [...COUNTS, ...MEASURES].every(([f]) => v[f].trim() !== '');
-  const look = useLook<SheetLook>(`/api/jobs/${tag}/sheets/winding/look`, v, v.slots !== '');
-  const problems = [...whileTyping(look?.problems), ...sheet.problems];
+  const preview = usePreview<SheetPreview>(`/api/jobs/${tag}/sheets/winding/preview`, v, v.slots !== '');
+  const problems = [...whileTyping(preview?.problems), ...sheet.problems];
   const known = [
     ...COUNTS.map(([f]) => f as string),
     ...MEASURES.map(([f]) => f as string),
@@ -80,14 +80,14 @@ export function WindingStep({ job }: { job: JobView }) {
   const { set } = sheet;
   const wires = (n: number, part: Partial<Wire>) =>
     set({ strands: v.strands.map((w, k) => (k === n ? { ...w, ...part } : w)) });
-  const result = look ? look.winding : started ? job.winding : null;
+  const result = preview ? preview.winding : started ? job.winding : null;
   const field = (f: Field, label: string, unit: string) => (
     <TypedField
       key={f}
       label={label}
       unit={unit}
       value={v[f]}
-      shown={look?.shown[f]}
+      shown={preview?.shown[f]}
       problem={at(problems, f)}
       onChange={(text) => set({ [f]: text })}
     />
@@ -109,7 +109,9 @@ export function WindingStep({ job }: { job: JobView }) {
           {job.opening.holding[0]?.sentence}. {job.opening.holding[0]?.opens}.
         </p>
       )}
-      {result && <Findings result={result} measured={look ? look.windingMeasured : job.windingMeasured} />}
+      {result && (
+        <Findings result={result} measured={preview ? preview.windingMeasured : job.windingMeasured} />
+      )}
       <div className="grid3">{COUNTS.map(([f, label, unit]) => field(f, label, unit))}</div>
       <Picks
         label="Connected in"
@@ -130,7 +132,7 @@ export function WindingStep({ job }: { job: JobView }) {
                 label={label}
                 unit={unit}
                 value={w[f]}
-                shown={look?.shown[`strands[${n}].${f}`]}
+                shown={preview?.shown[`strands[${n}].${f}`]}
                 problem={at(problems, `strands[${n}].${f}`)}
                 onChange={(text) => wires(n, { [f]: text })}
               />

@@ -1,6 +1,6 @@
 import { Button, Checkbox, Input, Select } from 'antd';
 import type { FormField, Problem, Typed } from '../api/types';
-import { at } from '../forms/look';
+import { at } from '../ui/preview';
 import { spoken, TypedField } from '../quantity/TypedField';
 
 interface Part {

@@ -3,9 +3,9 @@ import { Button } from 'antd';
 import { NavLink, useNavigate, useParams } from 'react-router';
 import { call } from '../api/http';
 import type { Judgement, SheetForm, Step, Typed, TypedAnswer } from '../api/types';
-import { useDraft } from '../forms/drafts';
-import { useLook, whileTyping } from '../forms/look';
-import { Trouble } from '../forms/Trouble';
+import { useDraft } from '../ui/drafts';
+import { usePreview, whileTyping } from '../ui/preview';
+import { ErrorNotice } from '../ui/ErrorNotice';
 import { Frame } from '../shell/Frame';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
@@ -39,7 +39,7 @@ export function WorksheetsPage() {
           ))}
         </nav>
         <main className="work" id="work">
-          <Trouble error={forms.error} />
+          <ErrorNotice error={forms.error} />
           {form && <WithExample key={form.name} form={form} />}
         </main>
       </div>
@@ -61,13 +61,13 @@ function WithExample({ form }: { form: SheetForm }) {
     queryFn: () => call<Typed>('GET', `/api/worksheets/${form.name}/example`),
     staleTime: Infinity,
   });
-  return example.data ? <Sheet form={form} example={example.data} /> : <Trouble error={example.error} />;
+  return example.data ? <Sheet form={form} example={example.data} /> : <ErrorNotice error={example.error} />;
 }
 
 function Sheet({ form, example }: { form: SheetForm; example: Typed }) {
   const draft = useDraft<Typed>(`worksheet.${form.name}`, example);
-  const look = useLook<TypedAnswer>(`/api/worksheets/${form.name}/typed`, draft.value, true);
-  const output = look?.output as (Judgements & Record<string, unknown>) | null | undefined;
+  const preview = usePreview<TypedAnswer>(`/api/worksheets/${form.name}/typed`, draft.value, true);
+  const output = preview?.output as (Judgements & Record<string, unknown>) | null | undefined;
   const schools = [
     output?.judgement,
     output?.voltageJudgement,
@@ -75,8 +75,8 @@ function Sheet({ form, example }: { form: SheetForm; example: Typed }) {
     output?.fieldJudgement,
   ];
   const other = schools.find((j) => j && j.headline !== output?.judgement?.headline);
-  const problems = draft.dirty ? whileTyping(look?.problems) : (look?.problems ?? []);
-  const missing = (look?.problems ?? []).filter((p) => p.code === 'missing').length;
+  const problems = draft.dirty ? whileTyping(preview?.problems) : (preview?.problems ?? []);
+  const missing = (preview?.problems ?? []).filter((p) => p.code === 'missing').length;
   return (
     <>
       <div className="head">
@@ -89,7 +89,7 @@ function Sheet({ form, example }: { form: SheetForm; example: Typed }) {
             fields={form.fields}
             path=""
             value={draft.value}
-            shown={look?.shown ?? {}}
+            shown={preview?.shown ?? {}}
             problems={problems}
             onChange={draft.change}
           />

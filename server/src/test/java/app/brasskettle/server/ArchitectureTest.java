@@ -3,13 +3,24 @@ package app.brasskettle.server;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
+
+    private static final Path SOURCES = Path.of("src/main/java/app/brasskettle/server");
+    /** Longer than a file should be: one table of columns, and one format of file whose every field is checked. */
+    private static final Map<String, Integer> LONGER_FILES = Map.of("JobStore.java", 330, "JobFiles.java", 330);
 
     private static final JavaClasses SERVER = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
@@ -23,15 +34,41 @@ class ArchitectureTest {
                 .check(SERVER);
     }
 
+    /** Whoever looks for SQL looks into the stores; the clock asks the database for nothing but its time. */
     @Test
     void sqlStaysInTheStores() {
         noClasses()
                 .that()
-                .haveSimpleNameEndingWith("Controller")
+                .haveNameNotMatching(".*\\.\\w+Store(\\$.*)?")
+                .and()
+                .doNotHaveSimpleName("DatabaseClock")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("org.springframework.jdbc..", "java.sql..")
                 .check(SERVER);
+    }
+
+    /** A room of more than 1,500 lines of code is two rooms, and a file of more than 300 two files. */
+    @Test
+    void roomsAndFilesStaySmall() throws IOException {
+        Map<String, Integer> rooms = new TreeMap<>();
+        Map<String, Integer> files = new TreeMap<>();
+        try (Stream<Path> all = Files.walk(SOURCES)) {
+            for (Path file : all.filter(f -> f.toString().endsWith(".java")).toList()) {
+                int lines = (int) Files.readAllLines(file).stream()
+                        .map(String::strip)
+                        .filter(l -> !l.isEmpty() && !l.startsWith("*") && !l.startsWith("/*") && !l.startsWith("//"))
+                        .count();
+                rooms.merge(file.getParent().getFileName().toString(), lines, Integer::sum);
+                files.put(file.getFileName().toString(), lines);
+            }
+        }
+        assertThat(rooms)
+                .isNotEmpty()
+                .allSatisfy((room, lines) -> assertThat(lines).as(room).isLessThanOrEqualTo(1500));
+        assertThat(files)
+                .allSatisfy((file, lines) ->
+                        assertThat(lines).as(file).isLessThanOrEqualTo(LONGER_FILES.getOrDefault(file, 300)));
     }
 
     @Test

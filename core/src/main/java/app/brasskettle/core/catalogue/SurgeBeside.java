@@ -36,10 +36,9 @@ final class SurgeBeside {
             return judging;
         }
         List<SurgePositions.Position> positions = others.unharmed().stream()
-                .map(SurgeSet.class::cast)
-                .filter(SurgeSet::rotorFitted)
-                .map(s -> new SurgePositions.Position(
-                        s.rotorAngleDegrees(), others.rules().surge(s)))
+                .filter(t -> ((SurgeSet) t.readings()).rotorFitted())
+                .map(t -> new SurgePositions.Position(((SurgeSet) t.readings()).rotorAngleDegrees(), (SurgeOutcome)
+                        t.alone().result()))
                 .toList();
         SurgeOutcome decided = SurgePositions.decide(positions);
         return new Judging(decided, decided.judgement(), Optional.empty());

@@ -68,7 +68,7 @@ public final class FailurePatternWorksheet {
         if (deadThoughClean(codes)) {
             codes.add(DEAD_THOUGH_CLEAN);
         }
-        Belief belief = new Belief(table, codes);
+        Posterior belief = new Posterior(table, codes);
         List<FailureRanking.Ranked> ranking = belief.ranked().stream()
                 .map(e -> new FailureRanking.Ranked(
                         e.word(),

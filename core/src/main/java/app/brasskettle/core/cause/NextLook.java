@@ -21,9 +21,9 @@ final class NextLook {
     private static final int SHOWN = 5;
 
     private final EvidenceTable table;
-    private final Belief belief;
+    private final Posterior belief;
 
-    NextLook(EvidenceTable table, Belief belief) {
+    NextLook(EvidenceTable table, Posterior belief) {
         this.table = table;
         this.belief = belief;
     }
@@ -55,7 +55,7 @@ final class NextLook {
     /** Expected drop of uncertainty over the outcomes of one look, none of them among these. */
     private FailureRanking.Look look(List<EvidenceTable.Entry> outcomes) {
         double[] none = belief.shares();
-        double before = Belief.entropyBits(none, 1);
+        double before = Posterior.entropyBits(none, 1);
         double[] crowd = crowding(outcomes);
         double expected = 0;
         EvidenceTable.Entry telling = outcomes.get(0);
@@ -69,7 +69,7 @@ final class NextLook {
                 none[x] = Math.max(0, none[x] - joint[x]);
                 mass += joint[x];
             }
-            double left = mass * Belief.entropyBits(joint, mass);
+            double left = mass * Posterior.entropyBits(joint, mass);
             expected += left;
             if (mass * before - left > most) {
                 most = mass * before - left;
@@ -77,7 +77,7 @@ final class NextLook {
             }
         }
         double rest = Arrays.stream(none).sum();
-        expected += rest > 0 ? rest * Belief.entropyBits(none, rest) : 0;
+        expected += rest > 0 ? rest * Posterior.entropyBits(none, rest) : 0;
         double gain = Math.max(0, before - expected) / telling.minutes();
         return new FailureRanking.Look(telling.code(), telling.look(), telling.minutes(), gain, separates(telling));
     }

@@ -12,7 +12,15 @@ import java.util.Optional;
  * @param earlierTraces traces of an earlier visit, where they are of the winding tested now
  * @param rules the shop's rules
  */
-public record OtherTests(List<Record> unharmed, Optional<EarlierTraces> earlierTraces, ShopRules rules) {
+public record OtherTests(List<Unharmed> unharmed, Optional<EarlierTraces> earlierTraces, ShopRules rules) {
+
+    /**
+     * A test that speaks beside another.
+     *
+     * @param readings its readings
+     * @param alone what they say alone
+     */
+    public record Unharmed(Record readings, Judging alone) {}
 
     public OtherTests {
         unharmed = List.copyOf(unharmed);

@@ -1,6 +1,8 @@
 package app.brasskettle.core.testrecord;
 
+import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.surge.EarlierTraces;
+import app.brasskettle.core.testkind.Judging;
 import app.brasskettle.core.testkind.TestKind;
 import java.util.Optional;
 
@@ -19,6 +21,7 @@ import java.util.Optional;
  * @param originNote reason or file behind the origin; empty for a test taken here
  * @param supersededBecause why a later test stands in its place, where one does
  * @param earlierTraces traces of an earlier visit that were laid beside these, for a surge test that needs them
+ * @param known what was computed of these readings before; used as long as the rules are the same
  */
 public record RecordedTest(
         TestKind kind,
@@ -32,7 +35,16 @@ public record RecordedTest(
         Origin origin,
         String originNote,
         Optional<String> supersededBecause,
-        Optional<EarlierTraces> earlierTraces) {
+        Optional<EarlierTraces> earlierTraces,
+        Optional<Known> known) {
+
+    /**
+     * A judgement computed before, which spares computing it again.
+     *
+     * @param rules the rules it was made by
+     * @param judging what they say of the readings alone
+     */
+    public record Known(ShopRules rules, Judging judging) {}
 
     /** A test that needs no earlier traces beside it. */
     public RecordedTest(
@@ -59,6 +71,7 @@ public record RecordedTest(
                 origin,
                 originNote,
                 supersededBecause,
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -81,6 +94,11 @@ public record RecordedTest(
     /** Step of the job where it is taken. */
     public String step() {
         return kind.step(speed);
+    }
+
+    /** Judges its readings alone, or takes what the same rules made of them before. */
+    Judging alone(ShopRules rules) {
+        return known.filter(k -> k.rules().equals(rules)).map(Known::judging).orElseGet(() -> kind.judge(input, rules));
     }
 
     /** Tells whether no later test stands in its place. */

@@ -13,7 +13,9 @@ import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.work.TestGroup;
 import app.brasskettle.core.work.WindingState;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -30,6 +32,7 @@ public final class TestJudge {
     private final MotorTimeline timeline;
     private final boolean simulatedProve;
     private final WindingState winding;
+    private final Map<RecordedTest, Judging> alone = new IdentityHashMap<>();
 
     private TestJudge(ShopRules rules, Optional<Plate> plate, MotorTimeline timeline, boolean simulatedProve) {
         this.rules = rules;
@@ -37,6 +40,7 @@ public final class TestJudge {
         this.timeline = timeline;
         this.simulatedProve = simulatedProve;
         this.winding = timeline.winding();
+        timeline.tests().forEach(t -> alone.put(t, t.alone(rules)));
     }
 
     /**
@@ -55,7 +59,7 @@ public final class TestJudge {
     }
 
     private JudgedTest judge(RecordedTest test) {
-        Judging judging = test.kind().beside(test.input(), test.kind().judge(test.input(), rules), others(test));
+        Judging judging = test.kind().beside(test.input(), alone.get(test), others(test));
         List<Caveat> caveats = new ArrayList<>();
         inDoubt(test, judging, caveats);
         stale(test, judging).ifPresent(caveats::add);
@@ -198,7 +202,7 @@ public final class TestJudge {
                 .filter(t -> t.kind().checksTester() && t.at() <= test.at())
                 .reduce((earlier, later) -> later)
                 .filter(t -> test.at() - t.at() < PROOF_SECONDS)
-                .filter(t -> t.kind().judge(t.input(), rules).own().verdict() == Verdict.HOLDS)
+                .filter(t -> alone.get(t).own().verdict() == Verdict.HOLDS)
                 .isPresent();
     }
 
@@ -280,7 +284,7 @@ public final class TestJudge {
                 timeline.tests().stream()
                         .filter(t -> t.kind() == test.kind() && t.speed() == test.speed() && t.at() <= test.at())
                         .filter(t -> !harmedBetween(t, test))
-                        .map(RecordedTest::input)
+                        .map(t -> new OtherTests.Unharmed(t.input(), alone.get(t)))
                         .toList(),
                 test.earlierTraces().filter(t -> sameWinding),
                 rules);

@@ -3,8 +3,8 @@ package app.brasskettle.core.cause;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.brasskettle.core.casebook.CaseBook;
-import app.brasskettle.core.casebook.MadeUpFailure;
+import app.brasskettle.core.casebook.SyntheticCases;
+import app.brasskettle.core.casebook.SyntheticFailure;
 import app.brasskettle.core.casebook.Trial;
 import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.resistance.Connection;
@@ -36,7 +36,7 @@ class CauseTrialTest {
     @ParameterizedTest
     @ValueSource(longs = {2026, 1126})
     void findsMadeUpFailuresAndIsAsSureAsItShouldBe(long seed) {
-        Trial trial = Trial.of(CaseBook.failures(2000, seed));
+        Trial trial = Trial.of(SyntheticCases.failures(2000, seed));
         assertThat(trial.first()).isGreaterThan(0.80);
         assertThat(trial.firstThree()).isGreaterThan(0.95);
         assertThat(trial.calibrationError()).isLessThan(0.05);
@@ -47,7 +47,7 @@ class CauseTrialTest {
 
     @Test
     void aTrialCountsWhatItShould() {
-        List<MadeUpFailure> failures = CaseBook.failures(300, 7);
+        List<SyntheticFailure> failures = SyntheticCases.failures(300, 7);
         Trial trial = Trial.of(failures);
         int right =
                 trial.byRoot().values().stream().mapToInt(Trial.Found::first).sum();
@@ -59,9 +59,9 @@ class CauseTrialTest {
         assertThat(trial.first()).isCloseTo(right / 300.0, within(1e-12));
         // A trial whose roots are dealt out anew finds them no better than chance: the table does the work, not the
         // count.
-        List<MadeUpFailure> dealt = new ArrayList<>();
+        List<SyntheticFailure> dealt = new ArrayList<>();
         for (int i = 0; i < failures.size(); i++) {
-            dealt.add(new MadeUpFailure(
+            dealt.add(new SyntheticFailure(
                     failures.get((i + 37) % 300).root(), failures.get(i).found()));
         }
         assertThat(Trial.of(dealt).first()).isLessThan(0.25);
@@ -69,7 +69,9 @@ class CauseTrialTest {
 
     @Test
     void theSameSeedMakesTheSameFailures() {
-        assertThat(CaseBook.failures(50, 3)).isEqualTo(CaseBook.failures(50, 3)).isNotEqualTo(CaseBook.failures(50, 4));
+        assertThat(SyntheticCases.failures(50, 3))
+                .isEqualTo(SyntheticCases.failures(50, 3))
+                .isNotEqualTo(SyntheticCases.failures(50, 4));
     }
 
     /** Whatever else is found, a motor that fails an electrical test has a fault. */

@@ -75,7 +75,7 @@ class NextLookTest {
     @ValueSource(strings = {"", "noisy", "hums-will-not-start shaft-free", "insulation-stop burnt-smell trips-at-once"})
     void theBestLookIsTheOneThatTeachesMostInAMinute(String evidence) {
         List<String> gathered = evidence.isEmpty() ? List.of() : List.of(evidence.split(" "));
-        Belief belief = new Belief(TABLE, gathered);
+        Posterior belief = new Posterior(TABLE, gathered);
         List<FailureRanking.Look> looks = new NextLook(TABLE, belief).after(gathered, false);
         Map<String, Double> gains = new LinkedHashMap<>();
         groups(gathered).forEach((group, outcomes) -> gains.put(group, gain(outcomes, belief.shares())));
@@ -91,7 +91,7 @@ class NextLookTest {
     @Test
     void whatIsKnownIsNotAskedAgainNorIsTheStatorPaintedTwice() {
         List<String> gathered = List.of("noisy", "insulation-holds");
-        Belief belief = new Belief(TABLE, gathered);
+        Posterior belief = new Posterior(TABLE, gathered);
         assertThat(new NextLook(TABLE, belief).after(gathered, true))
                 .extracting(FailureRanking.Look::code)
                 .noneMatch(c -> c.startsWith("map-") || c.equals("vibrates") || c.equals("insulation-stop"));
@@ -104,9 +104,9 @@ class NextLookTest {
     /** Even chances of two are one bit, of four two; one certainty is none. */
     @Test
     void entropyIsInBits() {
-        assertThat(Belief.entropyBits(new double[] {0.5, 0.5}, 1)).isCloseTo(1, within(1e-12));
-        assertThat(Belief.entropyBits(new double[] {1, 1, 1, 1}, 4)).isCloseTo(2, within(1e-12));
-        assertThat(Belief.entropyBits(new double[] {0, 3}, 3)).isZero();
-        assertThat(Belief.entropyBits(new double[] {0.25, 0.75}, 1)).isCloseTo(0.8112781, within(1e-6));
+        assertThat(Posterior.entropyBits(new double[] {0.5, 0.5}, 1)).isCloseTo(1, within(1e-12));
+        assertThat(Posterior.entropyBits(new double[] {1, 1, 1, 1}, 4)).isCloseTo(2, within(1e-12));
+        assertThat(Posterior.entropyBits(new double[] {0, 3}, 3)).isZero();
+        assertThat(Posterior.entropyBits(new double[] {0.25, 0.75}, 1)).isCloseTo(0.8112781, within(1e-6));
     }
 }

@@ -1,6 +1,7 @@
 package app.brasskettle.server.bench;
 
 import app.brasskettle.core.catalogue.TestKinds;
+import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.nameplate.Plate;
@@ -16,11 +17,14 @@ import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.People;
+import app.brasskettle.server.clock.JobClock;
+import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobs.JobClock;
-import app.brasskettle.server.jobs.JobView;
-import app.brasskettle.server.jobs.TestBook;
+import app.brasskettle.server.jobs.ReadJob;
+import app.brasskettle.server.jobs.RecordedJob;
+import app.brasskettle.server.jobview.JobView;
+import app.brasskettle.server.jobview.JobViews;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.Arrays;
 import java.util.List;
@@ -64,7 +68,7 @@ class BenchController {
     }
 
     /** Readings as typed, to be looked at. */
-    record LookBody(Map<String, Object> typed, String appliedVoltageV, Integer speed) {}
+    record PreviewBody(Map<String, Object> typed, String appliedVoltageV, Integer speed) {}
 
     /** By which two means the supply was proved dead. */
     record LockOut(String means) {}
@@ -88,12 +92,15 @@ class BenchController {
         this.accounts = accounts;
     }
 
-    @PostMapping("/tests/{kind}/look")
-    TestLook look(@PathVariable String tag, @PathVariable String kind, @RequestBody LookBody body, Authentication who) {
+    /** Judges readings while they are typed; nothing is kept. */
+    @PostMapping("/tests/{kind}/preview")
+    TestPreview preview(
+            @PathVariable String tag, @PathVariable String kind, @RequestBody PreviewBody body, Authentication who) {
         TestKind test = kind(kind);
-        JobRecord job = book.record(tag);
+        RecordedJob recorded = book.recorded(tag);
+        JobRecord job = recorded.record();
         if (!test.sufficientFor(job.plate())) {
-            return TestLook.refused(BenchForms.noPlate().problems());
+            return TestPreview.refused(BenchForms.noPlate().problems());
         }
         Map<String, Object> typed =
                 Spelling.of(test.inputType(), body.typed() == null ? Map.of() : body.typed(), accounts.units(who));
@@ -101,10 +108,10 @@ class BenchController {
         Problems problems = new Problems();
         Optional<Double> volts = voltage(body.appliedVoltageV(), problems);
         problems.throwIfAny();
-        return TestLook.of(
+        return TestPreview.of(
                 test,
                 speed,
-                BenchForms.complete(test, speed, typed, job, tests.winding(tag)),
+                BenchForms.complete(test, speed, typed, recorded),
                 volts,
                 job,
                 JobClock.seconds(JobClock.now()));
@@ -118,11 +125,6 @@ class BenchController {
             @RequestHeader(value = "Idempotency-Key", required = false) String key,
             Authentication who) {
         TestKind test = kind(kind);
-        JobRecord job = book.record(tag);
-        if (!test.sufficientFor(job.plate())) {
-            throw BenchForms.noPlate();
-        }
-        int speed = speed(job, test, body.speedOrFirst());
         Map<String, Object> typed =
                 Spelling.of(test.inputType(), body.typed() == null ? Map.of() : body.typed(), accounts.units(who));
         Problems problems = new Problems();
@@ -133,26 +135,25 @@ class BenchController {
                     Problem.Code.UNKNOWN,
                     "appliedVoltageV belongs to insulation and surge; the readings of this test hold their own");
         }
-        problems.throwIfAny();
-        Record input = TypedInput.read(
-                        test.inputType(), BenchForms.complete(test, speed, typed, job, tests.winding(tag)))
-                .input();
-        return book.addTest(
-                tag,
-                new JobBook.Test(
-                        test,
-                        speed,
-                        test.traces() ? Map.of() : typed,
-                        input,
-                        volts,
-                        Optional.ofNullable(body.instrument()),
-                        false,
-                        Optional.ofNullable(body.takenBefore())
-                                .map(String::strip)
-                                .filter(w -> !w.isEmpty()),
-                        body.because() == null ? "" : body.because().strip(),
-                        1),
-                JobBook.Hand.of(People.of(who), key));
+        return JobViews.of(tests.add(tag, ChangeContext.of(People.of(who), key), job -> {
+            if (!test.sufficientFor(job.record().plate())) {
+                throw BenchForms.noPlate();
+            }
+            int speed = speed(job.record(), test, body.speedOrFirst());
+            problems.throwIfAny();
+            return new TestBook.Test(
+                    test,
+                    speed,
+                    test.traces() ? Map.of() : typed,
+                    TypedInput.read(test.inputType(), BenchForms.complete(test, speed, typed, job))
+                            .input(),
+                    volts,
+                    Optional.ofNullable(body.instrument()),
+                    false,
+                    Optional.ofNullable(body.takenBefore()).map(String::strip).filter(w -> !w.isEmpty()),
+                    body.because() == null ? "" : body.because().strip(),
+                    1);
+        }));
     }
 
     /** A test voltage as typed; empty where nobody noted it. */
@@ -180,17 +181,18 @@ class BenchController {
         Problems problems = new Problems();
         problems.name("means", body.means());
         problems.throwIfAny();
-        return book.addEvent(
+        return JobViews.of(book.addEvent(
                 tag,
                 EventKind.LOCKED_OUT,
                 Map.of("means", body.means().strip()),
-                JobBook.Hand.of(People.of(who), null));
+                ChangeContext.of(People.of(who), null)));
     }
 
     /** The lock-out is taken off, by name: leads may no longer be connected under it. */
     @PostMapping("/lock-out/end")
     JobView endLockOut(@PathVariable String tag, Authentication who) {
-        return book.addEvent(tag, EventKind.LOCK_OUT_ENDED, Map.of(), JobBook.Hand.of(People.of(who), null));
+        return JobViews.of(
+                book.addEvent(tag, EventKind.LOCK_OUT_ENDED, Map.of(), ChangeContext.of(People.of(who), null)));
     }
 
     @PostMapping("/isolated")
@@ -209,7 +211,8 @@ class BenchController {
             }
         }
         problems.throwIfAny();
-        return book.addEvent(tag, EventKind.ISOLATED, Map.of("names", names), JobBook.Hand.of(People.of(who), null));
+        return JobViews.of(
+                book.addEvent(tag, EventKind.ISOLATED, Map.of("names", names), ChangeContext.of(People.of(who), null)));
     }
 
     @PostMapping("/discharge-proof")
@@ -230,18 +233,19 @@ class BenchController {
             }
         });
         problems.throwIfAny();
-        JobView.Discharge clock = book.view(tag)
+        ReadJob job = book.read(tag);
+        DischargeClock clock = job.reading()
                 .discharge()
-                .filter(d -> d.secondsLeft() > 0)
+                .filter(d -> d.runs(job.now()))
                 .orElseThrow(() -> RefusedException.gated("No discharge clock runs on " + tag));
-        if (clock.secondsToProof() > 0) {
+        if (clock.provableFrom() > job.now()) {
             throw RefusedException.gated("Not before one minute: the leads have been grounded for less");
         }
-        return book.addEvent(
+        return JobViews.of(book.addEvent(
                 tag,
                 EventKind.DISCHARGE_PROVED,
                 Map.of("residualV", residual.orElseThrow().value()),
-                JobBook.Hand.of(People.of(who), null));
+                ChangeContext.of(People.of(who), null)));
     }
 
     @PostMapping("/worked")
@@ -258,7 +262,8 @@ class BenchController {
                                     .map(Word::word)
                                     .collect(Collectors.joining(", ")))));
         }
-        return book.addEvent(tag, EventKind.WORKED, Map.of("work", body.work()), JobBook.Hand.of(People.of(who), null));
+        return JobViews.of(book.addEvent(
+                tag, EventKind.WORKED, Map.of("work", body.work()), ChangeContext.of(People.of(who), null)));
     }
 
     private static TestKind kind(String word) {

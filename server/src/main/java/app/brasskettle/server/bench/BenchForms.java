@@ -1,13 +1,10 @@
 package app.brasskettle.server.bench;
 
-import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.testkind.PlateBasis;
-import app.brasskettle.core.testkind.RecordFacts;
 import app.brasskettle.core.testkind.TestKind;
-import app.brasskettle.core.winding.WindingResult;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
-import app.brasskettle.server.jobs.TestBook;
+import app.brasskettle.server.jobs.RecordedJob;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,20 +15,10 @@ final class BenchForms {
     private BenchForms() {}
 
     /** Completes the input of a test of {@code kind} at one speed of the motor. */
-    static Map<String, Object> complete(
-            TestKind kind, int speed, Map<String, Object> typed, JobRecord job, TestBook.Winding winding) {
+    static Map<String, Object> complete(TestKind kind, int speed, Map<String, Object> typed, RecordedJob job) {
         Map<String, Object> whole = new LinkedHashMap<>(typed);
-        job.plate().ifPresent(plate -> PlateBasis.overlay(kind, speed, plate, whole));
-        kind.complete(
-                whole,
-                new RecordFacts(
-                        winding.state(),
-                        winding.opened(),
-                        winding.stood()
-                                .filter(s -> s.state() == winding.state())
-                                .isPresent(),
-                        job.winding().map(WindingResult::currentDensityAPerMm2),
-                        job.rules()));
+        job.record().plate().ifPresent(plate -> PlateBasis.overlay(kind, speed, plate, whole));
+        kind.complete(whole, TestBook.facts(job));
         return whole;
     }
 

@@ -10,10 +10,11 @@ import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
+import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobs.JobView;
-import app.brasskettle.server.jobs.TestBook;
+import app.brasskettle.server.jobview.JobView;
+import app.brasskettle.server.jobview.JobViews;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.List;
 import java.util.Map;
@@ -71,14 +72,14 @@ class LeadController {
         if (!against.waivable()) {
             throw RefusedException.gated("Nobody may waive this: " + against.sentence() + ". " + against.liftedBy());
         }
-        return book.addEvent(
+        return JobViews.of(book.addEvent(
                 tag,
                 EventKind.LIMIT_WAIVED,
                 Map.of(
                         "code", against.code(),
                         "sentence", against.sentence(),
                         "reason", body.reason().strip()),
-                JobBook.Hand.of(lead, null));
+                ChangeContext.of(lead, null)));
     }
 
     /** A lead hand settles two records that cannot both be true, in writing. */
@@ -88,20 +89,20 @@ class LeadController {
         Problems problems = new Problems();
         reason(body.reason(), problems);
         problems.throwIfAny();
-        EnergiseGate.Reason against = book.view(tag).gate().holding().stream()
+        EnergiseGate.Reason against = book.read(tag).reading().gate().holding().stream()
                 .filter(r -> r.code().equals(GateRow.CONTRADICTION.word()))
                 .filter(r -> r.sentence().equals(body.sentence()))
                 .findFirst()
                 .orElseThrow(() -> RefusedException.stale("No such contradiction stands any longer"));
-        return book.addEvent(
+        return JobViews.of(book.addEvent(
                 tag,
                 EventKind.CONTRADICTION_SETTLED,
                 Map.of("sentence", against.sentence(), "reason", body.reason().strip()),
-                JobBook.Hand.of(lead, null));
+                ChangeContext.of(lead, null)));
     }
 
     private EnergiseGate.Reason holding(String tag, String code) {
-        return book.view(tag).gate().holding().stream()
+        return book.read(tag).reading().gate().holding().stream()
                 .filter(r -> r.code().equals(code))
                 .findFirst()
                 .orElseThrow(() -> RefusedException.stale("Energising is not held by that any longer"));
@@ -120,7 +121,7 @@ class LeadController {
         problems.throwIfAny();
         JudgedTest test = tests.standingTest(tag, body.step() == null ? "" : body.step())
                 .orElseThrow(() -> RefusedException.stale("No test stands at that step"));
-        return book.addEvent(
+        return JobViews.of(book.addEvent(
                 tag,
                 EventKind.OVERRULED,
                 Map.of(
@@ -129,7 +130,7 @@ class LeadController {
                         "sentence", test.effective().headline(),
                         "verdict", verdict.orElseThrow().word(),
                         "reason", body.reason().strip()),
-                JobBook.Hand.of(lead, null));
+                ChangeContext.of(lead, null)));
     }
 
     /** A release to run, by name. It opens nothing that the record holds shut. */
@@ -149,19 +150,19 @@ class LeadController {
         shortText("atTheStop", body.atTheStop(), problems);
         shortText("rotation", body.rotation(), problems);
         problems.throwIfAny();
-        EnergiseGate gate = book.view(tag).gate();
+        EnergiseGate gate = book.read(tag).reading().gate();
         if (gate.state() == EnergiseGate.State.BLOCKED) {
             throw RefusedException.gated(
                     "Energising is blocked: " + gate.holding().get(0).sentence());
         }
-        return book.addEvent(
+        return JobViews.of(book.addEvent(
                 tag,
                 EventKind.RUN_RELEASED,
                 Map.of(
                         "checked", checked,
                         "atTheStop", body.atTheStop().strip(),
                         "rotation", body.rotation().strip()),
-                JobBook.Hand.of(person, null));
+                ChangeContext.of(person, null)));
     }
 
     private static void shortText(String field, String text, Problems problems) {

@@ -5,7 +5,6 @@ import app.brasskettle.core.surge.SurgeLimits;
 import app.brasskettle.core.surge.SurgeRise;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.verdict.Verdict;
-import app.brasskettle.server.jobs.TestBook;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;

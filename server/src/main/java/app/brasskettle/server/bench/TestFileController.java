@@ -5,7 +5,6 @@ import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.testfile.TestFile;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobs.TestBook;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.problems.RefusedException;
 import java.io.IOException;

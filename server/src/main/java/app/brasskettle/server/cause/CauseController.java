@@ -12,10 +12,12 @@ import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
-import app.brasskettle.server.jobs.ClosedCauses;
+import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.jobview.JobView;
+import app.brasskettle.server.jobview.JobViews;
+import app.brasskettle.server.priors.ClosedCauseStore;
 import app.brasskettle.server.problems.RefusedException;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
@@ -46,7 +48,7 @@ class CauseController {
     record Learnt(String explanation, String spoken, double estimated, int closed, double share) {}
 
     /** Priors with who last reset what was learnt. */
-    record Priors(int countsFor, List<Learnt> learnt, Optional<ClosedCauses.Reset> reset) {}
+    record Priors(int countsFor, List<Learnt> learnt, Optional<ClosedCauseStore.Reset> reset) {}
 
     /** A piece of evidence people can add. */
     record Choice(String code, String kind, String words) {}
@@ -58,9 +60,9 @@ class CauseController {
     record Vocabulary(List<Choice> evidence, List<ExplanationWord> explanations) {}
 
     private final JobBook book;
-    private final ClosedCauses closed;
+    private final ClosedCauseStore closed;
 
-    CauseController(JobBook book, ClosedCauses closed) {
+    CauseController(JobBook book, ClosedCauseStore closed) {
         this.book = book;
         this.closed = closed;
     }
@@ -111,11 +113,11 @@ class CauseController {
         }
         problems.throwIfAny();
         String words = EvidenceTable.shipped().entry(body.code()).orElseThrow().words();
-        return book.addEvent(
+        return JobViews.of(book.addEvent(
                 tag,
                 kind,
                 Map.of("code", body.code(), "words", words, "reason", body.reason() == null ? "" : body.reason()),
-                JobBook.Hand.of(People.of(who), null));
+                ChangeContext.of(People.of(who), null)));
     }
 
     /** A piece read from this job's coil map or from earlier stays of the motor, which can be struck and not added. */
@@ -123,7 +125,7 @@ class CauseController {
         if (code == null || Word.parse(Evidence.class, code).isPresent()) {
             return false;
         }
-        JobView job = book.view(tag);
+        JobReading job = book.read(tag).reading();
         return job.ranking().facts().stream().anyMatch(f -> f.code().equals(code))
                 || job.evidence().stream().anyMatch(p -> p.code().equals(code));
     }
@@ -131,11 +133,11 @@ class CauseController {
     @PostMapping("/api/jobs/{tag}/conclusion")
     JobView conclude(@PathVariable String tag, @RequestBody Conclusions.Conclusion body, Authentication who) {
         Person person = People.of(who);
-        return book.addEvent(
+        return JobViews.of(book.addEvent(
                 tag,
                 EventKind.CONCLUDED,
-                Conclusions.detail(book.view(tag), body, person),
-                JobBook.Hand.of(person, null));
+                Conclusions.detail(book.read(tag), body, person),
+                ChangeContext.of(person, null)));
     }
 
     /** The ranking if some pieces did not count and others were there; nothing is kept. */

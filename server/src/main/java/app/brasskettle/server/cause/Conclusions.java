@@ -9,7 +9,9 @@ import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
-import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.jobs.EventKind;
+import app.brasskettle.server.jobs.JobRow;
+import app.brasskettle.server.jobs.ReadJob;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.List;
 import java.util.Map;
@@ -56,8 +58,8 @@ public final class Conclusions {
      * @throws app.brasskettle.core.worksheet.InvalidInputException when the explanation is unknown or a reason is missing
      * @throws RefusedException when it says something else than a colleague concluded, and {@code person} is no lead hand
      */
-    public static Map<String, Object> detail(JobView job, Conclusion said, Person person) {
-        FailureRanking ranking = job.ranking();
+    public static Map<String, Object> detail(ReadJob job, Conclusion said, Person person) {
+        FailureRanking ranking = job.reading().ranking();
         FailureRanking.Ranked leader = ranking.ranking().get(0);
         Problems problems = new Problems();
         Optional<Explanation> explanation = Word.parse(Explanation.class, said.explanation());
@@ -84,7 +86,10 @@ public final class Conclusions {
                 .filter(r -> r.explanation().equals(said.explanation()))
                 .findFirst()
                 .orElseThrow();
-        Advice advice = job.adviceOn(explanation.orElseThrow());
+        Advice advice = job.reading().advice().stream()
+                .filter(a -> a.explanation().equals(said.explanation()))
+                .findFirst()
+                .orElseThrow();
         return Map.of(
                 "explanation", own.explanation(),
                 "spoken", own.spoken(),
@@ -107,14 +112,16 @@ public final class Conclusions {
     }
 
     /** A colleague's conclusion is a lead hand's to overrule, with a reason; one's own may be changed. */
-    private static void overruling(JobView job, Conclusion said, Person person, Problems problems) {
-        Optional<JobView.Concluded> before = job.concluded()
-                .filter(c -> !c.explanation().equals(said.explanation()))
-                .filter(c -> !c.done().by().equals(person.displayName()));
+    private static void overruling(ReadJob job, Conclusion said, Person person, Problems problems) {
+        Optional<JobRow.EventRow> before = job.job()
+                .last(EventKind.CONCLUDED)
+                .filter(c -> !c.text("explanation").equals(said.explanation()))
+                .filter(c -> !JobRow.signed(c.by(), c.imported()).equals(person.displayName()));
         if (before.isEmpty()) {
             return;
         }
-        String theirs = before.get().done().by() + " concluded " + before.get().spoken();
+        String theirs = JobRow.signed(before.get().by(), before.get().imported()) + " concluded "
+                + before.get().text("spoken");
         if (person.role() != Role.LEAD && person.role() != Role.ADMIN) {
             throw RefusedException.forbidden(theirs + ". A lead hand may overrule it, with a reason");
         }

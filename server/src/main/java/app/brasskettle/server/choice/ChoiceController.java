@@ -8,9 +8,11 @@ import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
+import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.jobview.JobView;
+import app.brasskettle.server.jobview.JobViews;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.settings.SettingsStore;
 import java.util.Map;
@@ -73,7 +75,10 @@ class ChoiceController {
     @PostMapping("/choice")
     JobView choose(@PathVariable String tag, @RequestBody Answers.Answer body, Authentication who) {
         Person person = People.of(who, Role.OFFICE, Role.LEAD, Role.ADMIN);
-        return book.addEvent(
-                tag, EventKind.CHOSEN, Answers.detail(book.view(tag).choice(), body), JobBook.Hand.of(person, null));
+        return JobViews.of(book.addEvent(
+                tag,
+                EventKind.CHOSEN,
+                Answers.detail(book.read(tag).reading().choice(), body),
+                ChangeContext.of(person, null)));
     }
 }

@@ -63,7 +63,8 @@ class DemoReadings {
                 kind == WindingTests.SURGE_COMPARISON
                         ? book.rules()
                                 .surgePeakV(
-                                        ratedV, book.view(tag).windingState().state())
+                                        ratedV,
+                                        book.read(tag).reading().windingState().state())
                         : book.rules().insulationTestV(ratedV));
     }
 

@@ -3,24 +3,28 @@ package app.brasskettle.server.demo;
 import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.insulation.TesterProof;
+import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.passport.MotorLine;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
+import app.brasskettle.server.bench.TestBook;
 import app.brasskettle.server.cause.Conclusions;
 import app.brasskettle.server.choice.Answers;
 import app.brasskettle.server.customers.Customer;
+import app.brasskettle.server.floor.FloorBook;
+import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.EventKind;
-import app.brasskettle.server.jobs.FloorBook;
-import app.brasskettle.server.jobs.FloorRow;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobs.JobView;
-import app.brasskettle.server.jobs.Receipt;
-import app.brasskettle.server.jobs.SheetKind;
+import app.brasskettle.server.jobs.JobIntake;
+import app.brasskettle.server.jobs.JobRow;
+import app.brasskettle.server.jobs.ReadJob;
 import app.brasskettle.server.photos.PhotoBook;
 import app.brasskettle.server.settings.SettingsStore;
 import app.brasskettle.server.settings.ShopSettings;
+import app.brasskettle.server.sheets.SheetKind;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.OffsetDateTime;
@@ -62,6 +66,7 @@ class DemoShop implements ApplicationRunner {
             "admin", new Person("admin", "Sunniva Tarn", Role.ADMIN));
 
     private final JobBook book;
+    private final TestBook tests;
     private final DemoReadings readings;
     private final DemoBenches benches;
     private final FloorBook floor;
@@ -75,6 +80,7 @@ class DemoShop implements ApplicationRunner {
 
     DemoShop(
             JobBook book,
+            TestBook tests,
             DemoReadings readings,
             DemoBenches benches,
             FloorBook floor,
@@ -85,6 +91,7 @@ class DemoShop implements ApplicationRunner {
             JsonMapper json,
             TransactionTemplate together) {
         this.book = book;
+        this.tests = tests;
         this.readings = readings;
         this.benches = benches;
         this.floor = floor;
@@ -146,7 +153,7 @@ class DemoShop implements ApplicationRunner {
     }
 
     private void tell(Story story) {
-        Receipt receipt = new Receipt(
+        JobIntake receipt = new JobIntake(
                 story.customer(),
                 story.machine(),
                 story.complaint(),
@@ -158,10 +165,10 @@ class DemoShop implements ApplicationRunner {
                 Optional.ofNullable(story.contact()),
                 Optional.ofNullable(story.promisedInHours())
                         .map(h -> now.plusMinutes(Math.round(60 * h)).truncatedTo(ChronoUnit.HOURS)));
-        JobBook.Hand received = hand("tech", story.hoursAgo());
-        JobView job =
+        ChangeContext received = hand("tech", story.hoursAgo());
+        ReadJob job =
                 story.tag() == null ? book.receive(receipt, received) : book.receiveAs(story.tag(), receipt, received);
-        String tag = job.identity().tag();
+        String tag = job.job().row().tag();
         book.setSimulatedMotor(
                 tag,
                 Map.of("faults", story.faults(), "windingTemperatureC", story.windingTemperatureC()),
@@ -179,7 +186,7 @@ class DemoShop implements ApplicationRunner {
     }
 
     private void done(String tag, Story story, Deed deed) {
-        JobBook.Hand hand = hand(deed.by(), deed.hoursAgo());
+        ChangeContext hand = hand(deed.by(), deed.hoursAgo());
         Optional<SheetKind> sheet = Word.parse(SheetKind.class, deed.what());
         Optional<EventKind> event = Word.parse(EventKind.class, deed.what());
         if (deed.what().equals("photograph")) {
@@ -192,9 +199,7 @@ class DemoShop implements ApplicationRunner {
             floor.leave(tag, text(deed.with(), "how"), false, hand);
         } else if (deed.what().equals("held")) {
             floor.hold(
-                    tag,
-                    Optional.of(new FloorRow.Waiting(text(deed.with(), "what"), text(deed.with(), "reason"))),
-                    hand);
+                    tag, Optional.of(new JobRow.Waiting(text(deed.with(), "what"), text(deed.with(), "reason"))), hand);
         } else if (deed.what().equals("set-down")) {
             floor.setDown(tag, text(deed.with(), "handsWere"), Optional.of(text(deed.with(), "displacedBy")), hand);
         } else if (sheet.isPresent()) {
@@ -207,20 +212,20 @@ class DemoShop implements ApplicationRunner {
     }
 
     private byte[] picture(String tag, String kind) {
-        JobView job = book.view(tag);
+        Optional<Plate> plate = book.plate(tag);
         List<Integer> dark = List.of(0, 1, 3, 4, 6, 7, 9, 10);
         return kind.equals("winding")
                 ? DemoPictures.winding(12, dark)
-                : DemoPictures.plate(List.of(job.identity().motor().split(" · ")));
+                : DemoPictures.plate(List.of(MotorLine.of(plate).split(" · ")));
     }
 
     private Map<String, Object> detail(String tag, EventKind kind, Map<String, Object> told, Person by) {
         return switch (kind) {
             case CONCLUDED ->
-                Conclusions.detail(book.view(tag), json.convertValue(told, Conclusions.Conclusion.class), by);
+                Conclusions.detail(book.read(tag), json.convertValue(told, Conclusions.Conclusion.class), by);
             case CHOSEN ->
                 Answers.detail(
-                        book.view(tag).choice(),
+                        book.read(tag).reading().choice(),
                         new Answers.Answer(
                                 text(told, "option"), text(told, "customer"), text(told, "how"), text(told, "reason")));
             default -> told;
@@ -231,15 +236,15 @@ class DemoShop implements ApplicationRunner {
         return String.valueOf(told.get(name));
     }
 
-    private void test(String tag, Deed deed, TestKind kind, JobBook.Hand hand) {
+    private void test(String tag, Deed deed, TestKind kind, ChangeContext hand) {
         Object because = deed.with().getOrDefault("because", "");
         int speed = deed.with().get("speed") instanceof Number n ? n.intValue() : 1;
         Record input = kind == WindingTests.TESTER_PROOF
                 ? new TesterProof(20_000, true, 0)
                 : readings.of(tag, kind, speed, deed.with());
-        book.addTest(
+        tests.add(
                 tag,
-                new JobBook.Test(
+                new TestBook.Test(
                         kind,
                         speed,
                         Map.of(),
@@ -253,7 +258,7 @@ class DemoShop implements ApplicationRunner {
                 hand);
     }
 
-    private JobBook.Hand hand(String by, double hoursAgo) {
-        return new JobBook.Hand(PEOPLE.get(by), Optional.empty(), now.minusSeconds(Math.round(3600 * hoursAgo)));
+    private ChangeContext hand(String by, double hoursAgo) {
+        return new ChangeContext(PEOPLE.get(by), Optional.empty(), now.minusSeconds(Math.round(3600 * hoursAgo)));
     }
 }

@@ -4,11 +4,11 @@ import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Role;
-import app.brasskettle.server.jobs.FloorBook;
+import app.brasskettle.server.floor.FloorBook;
+import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobs.JobFile;
-import app.brasskettle.server.jobs.JobFiles;
-import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.jobview.JobView;
+import app.brasskettle.server.jobview.JobViews;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.photos.Photo;
 import app.brasskettle.server.photos.PhotoBook;
@@ -69,10 +69,10 @@ class ExchangeController {
             @RequestBody byte[] archive,
             @RequestHeader(value = "Idempotency-Key", required = false) String key,
             Authentication who) {
-        JobBook.Hand hand = JobBook.Hand.of(People.of(who, Role.LEAD, Role.OFFICE, Role.ADMIN), key);
+        ChangeContext hand = ChangeContext.of(People.of(who, Role.LEAD, Role.OFFICE, Role.ADMIN), key);
         Optional<String> done = book.madeBefore(hand);
         if (done.isPresent()) {
-            return book.view(done.get());
+            return JobViews.of(book.read(done.get()));
         }
         Map<String, byte[]> entries = JobArchive.read(archive);
         JobFile file = json.exactly(JobFile.class, entries.remove(JobArchive.RECORD));
@@ -90,9 +90,9 @@ class ExchangeController {
                     tag,
                     entries.get(p.file()),
                     new PhotoBook.Attached(p.step(), p.finding(), p.caption()),
-                    JobBook.Hand.of(hand.person(), null));
+                    ChangeContext.of(hand.person(), null));
         }
-        return book.view(tag);
+        return JobViews.of(book.read(tag));
     }
 
     @GetMapping(value = "/api/floor.csv", produces = "text/csv")

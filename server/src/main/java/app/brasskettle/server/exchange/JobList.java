@@ -1,7 +1,7 @@
 package app.brasskettle.server.exchange;
 
 import app.brasskettle.core.quantity.Figures;
-import app.brasskettle.server.jobs.FloorRow;
+import app.brasskettle.server.floor.FloorRow;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;

@@ -11,8 +11,10 @@ import app.brasskettle.core.withstand.WithstandTest;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Person;
+import app.brasskettle.server.bench.TestBook;
+import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.jobs.ReadJob;
 import app.brasskettle.server.runs.RunStore;
 import jakarta.annotation.PreDestroy;
 import java.util.Locale;
@@ -49,14 +51,16 @@ class InstrumentController {
 
     private final SimulatedMotors motors;
     private final JobBook book;
+    private final TestBook tests;
     private final RunsUnderWay runs;
     private final ScheduledExecutorService clock = Executors.newScheduledThreadPool(2);
 
-    InstrumentController(SimulatedMotors motors, JobBook book, RunsUnderWay runs) {
+    InstrumentController(SimulatedMotors motors, JobBook book, TestBook tests, RunsUnderWay runs) {
         this.runs = runs;
         runs.whenHeardLate(book::refresh);
         this.motors = motors;
         this.book = book;
+        this.tests = tests;
     }
 
     /** After every voltage is off, which {@link RunsUnderWay} sees to first. */
@@ -73,7 +77,7 @@ class InstrumentController {
         problems.aboveTo("pace", body.pace(), 0, FASTEST, "");
         problems.throwIfAny();
         book.mustPractise();
-        JobView job = book.view(tag);
+        ReadJob job = book.read(tag);
         Bench.leads(job);
         Bench.grounded(job);
         SimulatedMotor motor = motors.of(tag);
@@ -134,10 +138,10 @@ class InstrumentController {
                         rise.sampleIntervalS(),
                         rise.rotorFitted(),
                         rise.pulses().subList(0, given));
-                book.addTest(
+                tests.add(
                         tag,
-                        JobBook.Test.simulated(WindingTests.SURGE_RISE, Map.of(), kept, Optional.empty(), because),
-                        JobBook.Hand.of(person, null));
+                        TestBook.Test.simulated(WindingTests.SURGE_RISE, Map.of(), kept, Optional.empty(), because),
+                        ChangeContext.of(person, null));
             }
         });
     }
@@ -156,7 +160,7 @@ class InstrumentController {
         problems.aboveTo("pace", body.pace(), 0, FASTEST, "");
         problems.throwIfAny();
         book.mustPractise();
-        JobView job = book.view(tag);
+        ReadJob job = book.read(tag);
         Bench.highVoltage(job);
         Bench.grounded(job);
         return motors.of(tag, body.speed() == null ? 1 : body.speed());
@@ -164,7 +168,7 @@ class InstrumentController {
 
     /** How new the winding is, by the work on record. */
     private SurgeLevel.State windingState(String tag) {
-        return book.view(tag).windingState().state();
+        return book.read(tag).reading().windingState().state();
     }
 
     private static double directV(SimulatedMotor motor, SurgeLevel.State state) {

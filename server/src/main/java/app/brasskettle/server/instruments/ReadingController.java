@@ -18,8 +18,12 @@ import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Person;
+import app.brasskettle.server.bench.TestBook;
+import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.jobs.ReadJob;
+import app.brasskettle.server.jobview.JobView;
+import app.brasskettle.server.jobview.JobViews;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.runs.RunStore;
 import java.util.Arrays;
@@ -66,18 +70,20 @@ class ReadingController {
 
     private final SimulatedMotors motors;
     private final JobBook book;
+    private final TestBook tests;
     private final RunsUnderWay runs;
 
-    ReadingController(SimulatedMotors motors, JobBook book, RunsUnderWay runs) {
+    ReadingController(SimulatedMotors motors, JobBook book, TestBook tests, RunsUnderWay runs) {
         this.runs = runs;
         this.motors = motors;
         this.book = book;
+        this.tests = tests;
     }
 
     @PostMapping("/bridge")
     Bridge bridge(@PathVariable String tag, @RequestParam(defaultValue = "1") int speed, Authentication who) {
         book.mustPractise();
-        Bench.leads(book.view(tag));
+        Bench.leads(book.read(tag));
         shown(tag, WindingTests.WINDING_RESISTANCE, speed, People.of(who), 1, NO_SECONDS);
         SimulatedMotor motor = motors.of(tag, speed);
         Map<Pair, Double> read = motor.terminalOhms();
@@ -98,8 +104,8 @@ class ReadingController {
         book.mustPractise();
         TestKind test = TestKinds.named(kind)
                 .orElseThrow(() -> RefusedException.unknown("The bench has no test called " + kind));
-        JobView job = book.view(tag);
-        boolean connected = job.gate().leads().mayConnect();
+        ReadJob job = book.read(tag);
+        boolean connected = job.reading().gate().leads().mayConnect();
         if (test.powered()) {
             Bench.power(job, test);
         } else if (!connected) {
@@ -139,15 +145,16 @@ class ReadingController {
             @RequestHeader(value = "Idempotency-Key", required = false) String key,
             Authentication who) {
         book.mustPractise();
-        JobView job = book.view(tag);
+        ReadJob job = book.read(tag);
         Bench.highVoltage(job);
         Bench.grounded(job);
         int speed = body.speed() == null ? 1 : body.speed();
         SimulatedMotor motor = motors.of(tag, speed);
         double peakV = book.rules()
-                .surgePeakV(motor.rating().voltageV(), job.windingState().state());
+                .surgePeakV(
+                        motor.rating().voltageV(), job.reading().windingState().state());
         SurgeSet set = motor.surge(peakV, body.rotorFitted(), angle(body));
-        JobBook.Hand hand = JobBook.Hand.of(People.of(who), key);
+        ChangeContext hand = ChangeContext.of(People.of(who), key);
         double pace = Math.max(1, Math.min(FASTEST, body.pace()));
         if (book.madeBefore(hand).isEmpty()) {
             shown(
@@ -158,9 +165,9 @@ class ReadingController {
                     pace,
                     WindingTests.SURGE_COMPARISON.voltageSeconds(set));
         }
-        return book.addTest(
+        return JobViews.of(tests.add(
                 tag,
-                new JobBook.Test(
+                new TestBook.Test(
                         WindingTests.SURGE_COMPARISON,
                         speed,
                         Map.of(),
@@ -171,7 +178,7 @@ class ReadingController {
                         Optional.empty(),
                         body.because() == null ? "" : body.because().strip(),
                         pace),
-                hand);
+                hand));
     }
 
     /** Where the shaft stands, as typed; a text that is no angle is refused and nothing is surged. */
@@ -218,7 +225,7 @@ class ReadingController {
         if (body.seed() != null) {
             setting.put("seed", body.seed());
         }
-        return book.setSimulatedMotor(tag, setting, JobBook.Hand.of(People.of(who), null));
+        return JobViews.of(book.setSimulatedMotor(tag, setting, ChangeContext.of(People.of(who), null)));
     }
 
     private static <E extends Enum<E> & Word> void word(Class<E> type, String field, String word, Problems problems) {

@@ -2,6 +2,8 @@ package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.json.StrictJson;
+import app.brasskettle.server.sheets.SheetKind;
+import app.brasskettle.server.sheets.SheetRow;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Types;
@@ -15,17 +17,17 @@ import org.springframework.stereotype.Component;
 
 /** Jobs, their sheets, tests and events in PostgreSQL. */
 @Component
-class JobStore {
+public class JobStore {
 
     private final JdbcClient db;
     private final StrictJson json;
 
-    JobStore(JdbcClient db, StrictJson json) {
+    public JobStore(JdbcClient db, StrictJson json) {
         this.db = db;
         this.json = json;
     }
 
-    Optional<JobRow> byTag(String tag) {
+    public Optional<JobRow> byTag(String tag) {
         return db.sql("select * from job where tag = :tag")
                 .param("tag", tag)
                 .query(this::job)
@@ -33,7 +35,7 @@ class JobStore {
     }
 
     /** The job, held until the transaction ends, so that changes of one job follow each other. */
-    Optional<JobRow> lock(String tag) {
+    public Optional<JobRow> lock(String tag) {
         return db.sql("select * from job where tag = :tag for update")
                 .param("tag", tag)
                 .query(this::job)
@@ -63,49 +65,47 @@ class JobStore {
                 left(row));
     }
 
-    static Optional<FloorRow.SetDown> setDown(ResultSet row) throws SQLException {
+    public static Optional<JobRow.SetDown> setDown(ResultSet row) throws SQLException {
         String by = row.getString("set_down_by");
         return by == null
                 ? Optional.empty()
-                : Optional.of(new FloorRow.SetDown(
+                : Optional.of(new JobRow.SetDown(
                         by,
                         row.getObject("set_down_at", OffsetDateTime.class),
                         row.getString("hands_were"),
                         Optional.ofNullable(row.getString("displaced_by"))));
     }
 
-    static Optional<FloorRow.Waiting> waiting(ResultSet row) throws SQLException {
+    public static Optional<JobRow.Waiting> waiting(ResultSet row) throws SQLException {
         String what = row.getString("waits_for");
-        return what == null
-                ? Optional.empty()
-                : Optional.of(new FloorRow.Waiting(what, row.getString("waits_because")));
+        return what == null ? Optional.empty() : Optional.of(new JobRow.Waiting(what, row.getString("waits_because")));
     }
 
-    static Optional<FloorRow.Left> left(ResultSet row) throws SQLException {
+    public static Optional<JobRow.Left> left(ResultSet row) throws SQLException {
         OffsetDateTime at = row.getObject("left_at", OffsetDateTime.class);
-        return at == null ? Optional.empty() : Optional.of(new FloorRow.Left(at, row.getString("left_how")));
+        return at == null ? Optional.empty() : Optional.of(new JobRow.Left(at, row.getString("left_how")));
     }
 
     /** Puts a job on hold, or takes it up again with nothing given. */
-    void waiting(long jobId, Optional<FloorRow.Waiting> waiting) {
+    public void waiting(long jobId, Optional<JobRow.Waiting> waiting) {
         db.sql("update job set waits_for = :what, waits_because = :because where id = :id")
-                .param("what", waiting.map(FloorRow.Waiting::what).orElse(null))
-                .param("because", waiting.map(FloorRow.Waiting::reason).orElse(null))
+                .param("what", waiting.map(JobRow.Waiting::what).orElse(null))
+                .param("because", waiting.map(JobRow.Waiting::reason).orElse(null))
                 .param("id", jobId)
                 .update();
     }
 
     /** Lets a job leave the shop, or takes it back with nothing given. */
-    void left(long jobId, Optional<FloorRow.Left> left) {
+    public void left(long jobId, Optional<JobRow.Left> left) {
         db.sql("update job set left_at = :at, left_how = :how where id = :id")
-                .param("at", left.map(FloorRow.Left::at).orElse(null), Types.TIMESTAMP_WITH_TIMEZONE)
-                .param("how", left.map(FloorRow.Left::how).orElse(null))
+                .param("at", left.map(JobRow.Left::at).orElse(null), Types.TIMESTAMP_WITH_TIMEZONE)
+                .param("how", left.map(JobRow.Left::how).orElse(null))
                 .param("id", jobId)
                 .update();
     }
 
     /** Tags of every job of the motor so marked, newest first. */
-    List<String> byMark(String mark) {
+    public List<String> byMark(String mark) {
         return db.sql(
                         "select tag from job where mark = :mark and mark <> '' order by received_at desc, id desc limit 50")
                 .param("mark", mark)
@@ -114,28 +114,26 @@ class JobStore {
     }
 
     /** Counts tags anew while there is no job; what a set-up that was broken off had counted stays counted in a sequence. */
-    void countTagsAnew() {
+    public void countTagsAnew() {
         db.sql("select setval('job_tag_number', 401, false) where not exists (select from job)")
                 .query(Long.class)
                 .optional();
     }
 
     /** Sets a job down, or picks it up with nothing given. */
-    void setDown(long jobId, Optional<FloorRow.SetDown> setDown) {
+    public void setDown(long jobId, Optional<JobRow.SetDown> setDown) {
         db.sql("""
                 update job set set_down_by = :by, set_down_at = :at, hands_were = :hands, displaced_by = :displaced
                 where id = :id""")
-                .param("by", setDown.map(FloorRow.SetDown::by).orElse(null))
-                .param("at", setDown.map(FloorRow.SetDown::at).orElse(null), Types.TIMESTAMP_WITH_TIMEZONE)
-                .param("hands", setDown.map(FloorRow.SetDown::handsWere).orElse(null))
-                .param(
-                        "displaced",
-                        setDown.flatMap(FloorRow.SetDown::displacedBy).orElse(null))
+                .param("by", setDown.map(JobRow.SetDown::by).orElse(null))
+                .param("at", setDown.map(JobRow.SetDown::at).orElse(null), Types.TIMESTAMP_WITH_TIMEZONE)
+                .param("hands", setDown.map(JobRow.SetDown::handsWere).orElse(null))
+                .param("displaced", setDown.flatMap(JobRow.SetDown::displacedBy).orElse(null))
                 .param("id", jobId)
                 .update();
     }
 
-    long insert(JobRow job) {
+    public long insert(JobRow job) {
         return db.sql("""
                 insert into job (tag, customer, machine, complaint, supply, urgency, outage_cost_per_hour, promised_at,
                   received_at, received_by, simulated_motor, customer_id, mark, asked_by)
@@ -160,7 +158,7 @@ class JobStore {
                 .single();
     }
 
-    String nextTag(String prefix) {
+    public String nextTag(String prefix) {
         String tag;
         do {
             long number =
@@ -171,7 +169,7 @@ class JobStore {
         return tag;
     }
 
-    void simulatedMotor(long jobId, Map<String, Object> motor) {
+    public void simulatedMotor(long jobId, Map<String, Object> motor) {
         db.sql("update job set simulated_motor = :motor::jsonb where id = :id")
                 .param("motor", json.text(motor))
                 .param("id", jobId)
@@ -179,7 +177,7 @@ class JobStore {
     }
 
     /** Keeps what the core read, for the floor's list. */
-    void summary(
+    public void summary(
             long jobId,
             String motor,
             String station,
@@ -208,7 +206,7 @@ class JobStore {
                 .update();
     }
 
-    List<JobRow.SheetRow> sheets(long jobId) {
+    public List<SheetRow> sheets(long jobId) {
         return db.sql("select * from job_sheet where job_id = :id order by kind")
                 .param("id", jobId)
                 .query(this::sheet)
@@ -216,7 +214,7 @@ class JobStore {
     }
 
     /** What was typed in an earlier version of a sheet. */
-    Optional<Map<String, Object>> past(long jobId, SheetKind kind, int version) {
+    public Optional<Map<String, Object>> past(long jobId, SheetKind kind, int version) {
         return db.sql("select typed from job_sheet_past where job_id = :id and kind = :kind and version = :version")
                 .param("id", jobId)
                 .param("kind", kind.word())
@@ -227,7 +225,7 @@ class JobStore {
     }
 
     /** Every version of a sheet, the one that stands last. */
-    List<JobRow.SheetRow> versions(long jobId, SheetKind kind) {
+    public List<SheetRow> versions(long jobId, SheetKind kind) {
         return db.sql("""
                         select kind, version, typed, imported, written_by, written_at from job_sheet_past
                         where job_id = :id and kind = :kind
@@ -241,8 +239,8 @@ class JobStore {
                 .list();
     }
 
-    private JobRow.SheetRow sheet(ResultSet row, int n) throws SQLException {
-        return new JobRow.SheetRow(
+    private SheetRow sheet(ResultSet row, int n) throws SQLException {
+        return new SheetRow(
                 Word.parse(SheetKind.class, row.getString("kind")).orElseThrow(),
                 row.getInt("version"),
                 json.stored(row.getString("typed")),
@@ -252,7 +250,7 @@ class JobStore {
     }
 
     /** Writes a sheet; what stood there is kept beside it. */
-    void writeSheet(
+    public void writeSheet(
             long jobId,
             SheetKind kind,
             int version,
@@ -279,7 +277,7 @@ class JobStore {
                 .update();
     }
 
-    List<JobRow.EventRow> events(long jobId) {
+    public List<JobRow.EventRow> events(long jobId) {
         return db.sql("select * from job_event where job_id = :id order by id")
                 .param("id", jobId)
                 .query((row, n) -> new JobRow.EventRow(
@@ -292,7 +290,7 @@ class JobStore {
     }
 
     /** What the photographs of a job show, as they are filed. */
-    Set<String> photographed(long jobId) {
+    public Set<String> photographed(long jobId) {
         return db.sql(
                         "select distinct finding from photo where job_id = :id and finding <> '' and removed_because is null")
                 .param("id", jobId)
@@ -300,12 +298,12 @@ class JobStore {
                 .set();
     }
 
-    void addEvent(long jobId, EventKind kind, Map<String, Object> detail, String by, OffsetDateTime at) {
+    public void addEvent(long jobId, EventKind kind, Map<String, Object> detail, String by, OffsetDateTime at) {
         addEvent(jobId, kind, detail, false, by, at);
     }
 
     /** Adds an event; one that a file brought is history and acts on nothing here. */
-    void addEvent(
+    public void addEvent(
             long jobId, EventKind kind, Map<String, Object> detail, boolean imported, String by, OffsetDateTime at) {
         db.sql("""
                 insert into job_event (job_id, kind, detail, imported, done_by, done_at)

@@ -7,6 +7,7 @@ import app.brasskettle.core.energise.PowerRecord;
 import app.brasskettle.core.energise.Settlement;
 import app.brasskettle.core.energise.Waiver;
 import app.brasskettle.core.testkind.TestKind;
+import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.runs.RunRow;
 import java.util.ArrayList;
 import java.util.List;
@@ -44,7 +45,7 @@ final class PowerFacts {
                         .map(e -> new DischargeClock.Proof(e.epochSeconds(), e.figure("residualV")))
                         .toList(),
                 highVoltageAt(now),
-                job.runs.stream()
+                job.runs().stream()
                         .filter(r -> r.endedAt().isEmpty())
                         .map(r -> r.instrument() + ", begun by " + r.by())
                         .findFirst());
@@ -55,7 +56,7 @@ final class PowerFacts {
         job.all(EventKind.VOLTAGE_APPLIED)
                 .forEach(e -> all.add(new DischargeClock.Applied(
                         e.epochSeconds(), e.figure("seconds"), Math.max(1, e.figure("pace")))));
-        for (RunRow run : job.runs) {
+        for (RunRow run : job.runs()) {
             double ended = run.endedAt().map(JobClock::seconds).orElse(now);
             // While it is on, or while nobody knows, voltage counts as on until now.
             double seconds = run.endedAt().isPresent()
@@ -69,7 +70,7 @@ final class PowerFacts {
     }
 
     private Optional<Double> highVoltageAt(double now) {
-        return job.runs.stream()
+        return job.runs().stream()
                 .filter(r ->
                         TestKinds.named(r.kind()).filter(TestKind::highVoltage).isPresent())
                 .filter(r -> r.seconds() > 0 || r.endedAt().isEmpty())

@@ -14,26 +14,27 @@ import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.passport.MotorMark;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.rules.ShopRules;
-import app.brasskettle.core.surge.EarlierTraces;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.Refit;
 import app.brasskettle.core.teardown.TeardownLog;
-import app.brasskettle.core.testkind.PlateBasis;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.JudgedTests;
 import app.brasskettle.core.testrecord.MotorTimeline;
 import app.brasskettle.core.testrecord.Overruling;
-import app.brasskettle.core.testrecord.RecordedTest;
 import app.brasskettle.core.testrecord.TestJudge;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.work.WorkDone;
-import app.brasskettle.core.worksheet.RecordReader;
 import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.runs.RunRow;
 import app.brasskettle.server.settings.ShopSettings;
+import app.brasskettle.server.sheets.SheetKind;
+import app.brasskettle.server.sheets.SheetRow;
+import app.brasskettle.server.testrecord.TestReadings;
+import app.brasskettle.server.testrecord.TestRow;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -44,28 +45,30 @@ import java.util.Optional;
 import java.util.Set;
 
 /** A stored job turned into the records the core reads. */
-final class RecordedJob {
+public final class RecordedJob {
 
-    final JobRow row;
-    final List<JobRow.SheetRow> sheets;
-    final List<JobRow.TestRow> tests;
-    final List<JobRow.EventRow> events;
-    final List<RunRow> runs;
+    private final JobRow row;
+    private final List<SheetRow> sheets;
+    private final List<TestRow> tests;
+    private final List<JobRow.EventRow> events;
+    private final List<RunRow> runs;
 
-    private final List<JobRow.SheetRow> plates;
+    private final List<SheetRow> plates;
+    private final TestReadings readings;
     private final Set<String> photographed;
     private final ShopSettings shop;
     private final Map<Explanation, Integer> closed;
     private final List<EarlierFailure> earlier;
     private JobRecord record;
 
-    RecordedJob(
+    public RecordedJob(
             JobRow row,
-            List<JobRow.SheetRow> sheets,
-            List<JobRow.TestRow> tests,
+            List<SheetRow> sheets,
+            List<TestRow> tests,
+            TestReadings readings,
             List<JobRow.EventRow> events,
             List<RunRow> runs,
-            List<JobRow.SheetRow> plates,
+            List<SheetRow> plates,
             Set<String> photographed,
             ShopSettings shop,
             Map<Explanation, Integer> closed,
@@ -76,75 +79,102 @@ final class RecordedJob {
         this.shop = shop;
         this.sheets = sheets;
         this.tests = tests;
+        this.readings = readings;
         this.events = events;
         this.runs = runs;
         this.plates = plates;
         this.photographed = photographed;
     }
 
+    /** Reads the job's own row. */
+    public JobRow row() {
+        return row;
+    }
+
+    /** Lists its sheets as they stand. */
+    public List<SheetRow> sheets() {
+        return sheets;
+    }
+
+    /** Lists its tests, superseded ones too. */
+    public List<TestRow> tests() {
+        return tests;
+    }
+
+    /** Lists what was done by name, in order. */
+    public List<JobRow.EventRow> events() {
+        return events;
+    }
+
+    /** Lists the runs of instruments on its motor. */
+    public List<RunRow> runs() {
+        return runs;
+    }
+
     /** The same record beside a row that was written since. */
-    RecordedJob at(JobRow newer) {
-        RecordedJob job =
-                new RecordedJob(newer, sheets, tests, events, runs, plates, photographed, shop, closed, earlier);
+    public RecordedJob at(JobRow newer) {
+        RecordedJob job = new RecordedJob(
+                newer, sheets, tests, readings, events, runs, plates, photographed, shop, closed, earlier);
         job.record = record;
         return job;
     }
 
     /** The same motor with what it failed of before. */
-    RecordedJob after(List<EarlierFailure> failures) {
-        return new RecordedJob(row, sheets, tests, events, runs, plates, photographed, shop, closed, failures);
+    public RecordedJob after(List<EarlierFailure> failures) {
+        return new RecordedJob(
+                row, sheets, tests, readings, events, runs, plates, photographed, shop, closed, failures);
     }
 
     /** The mark by which the motor is known again: of the serial number on its plate, else the one it was received with. */
-    Optional<String> mark() {
+    public Optional<String> mark() {
         return plate().flatMap(Plate::serial)
                 .flatMap(MotorMark::of)
                 .map(MotorMark::text)
                 .or(() -> Optional.of(row.mark()).filter(m -> !m.isEmpty()));
     }
 
-    Optional<JobRow.SheetRow> sheet(SheetKind kind) {
+    public Optional<SheetRow> sheet(SheetKind kind) {
         return sheets.stream().filter(s -> s.kind() == kind).findFirst();
     }
 
     /** The record a sheet holds, read again from what was typed. */
-    <T extends Record> Optional<T> read(SheetKind kind, Class<T> type) {
+    public <T extends Record> Optional<T> read(SheetKind kind, Class<T> type) {
         return sheet(kind).map(s -> TypedInput.read(type, s.typed()).input());
     }
 
-    Optional<JobRow.TestRow> standing(TestKind kind) {
+    public Optional<TestRow> standing(TestKind kind) {
         return standing(kind, 1);
     }
 
-    Optional<JobRow.TestRow> standing(TestKind kind, int speed) {
+    public Optional<TestRow> standing(TestKind kind, int speed) {
         return tests.stream()
                 .filter(t -> t.kind() == kind && t.speed() == speed && t.stands())
                 .findFirst();
     }
 
-    Optional<JobRow.EventRow> last(EventKind kind) {
+    public Optional<JobRow.EventRow> last(EventKind kind) {
         return events.stream().filter(e -> e.kind() == kind).reduce((a, b) -> b);
     }
 
-    List<JobRow.EventRow> all(EventKind kind) {
+    public List<JobRow.EventRow> all(EventKind kind) {
         return events.stream().filter(e -> e.kind() == kind).toList();
     }
 
     /** Those of them that were done here; what a file brought is history. */
-    List<JobRow.EventRow> here(EventKind kind) {
+    public List<JobRow.EventRow> here(EventKind kind) {
         return events.stream().filter(e -> e.kind() == kind && !e.imported()).toList();
     }
 
-    Optional<JobRow.EventRow> lastHere(EventKind kind) {
+    public Optional<JobRow.EventRow> lastHere(EventKind kind) {
         return here(kind).stream().reduce((a, b) -> b);
     }
 
-    Optional<Plate> plate() {
+    public Optional<Plate> plate() {
         return read(SheetKind.PLATE, Plate.class);
     }
 
     /** The record as the core takes it; read once, since tests are computed on the way. */
-    JobRecord record() {
+    public JobRecord record() {
         if (record == null) {
             record = gather();
         }
@@ -152,7 +182,7 @@ final class RecordedJob {
     }
 
     /** Every test with its effective judgement. */
-    JudgedTests judged() {
+    public JudgedTests judged() {
         return TestJudge.judge(record().rules(), record().plate(), record().timeline(), record().demonstration());
     }
 
@@ -177,7 +207,7 @@ final class RecordedJob {
                 shop.standIns(),
                 course(),
                 row.outageCostPerHour().doubleValue(),
-                new MotorTimeline(recordedTests(plate), works(), overrulings()),
+                new MotorTimeline(readings.of(tests, plate, rules), works(), overrulings()),
                 new PowerFacts(this).read(JobClock.seconds(JobClock.now())),
                 new TakenApart(
                         read(SheetKind.TEARDOWN_LOG, TeardownLog.class),
@@ -194,27 +224,6 @@ final class RecordedJob {
                 read(SheetKind.WINDING, WindingData.class).map(rules::winding),
                 read(SheetKind.OFFERS, ChoiceSheet.class),
                 last(EventKind.CHOSEN).map(e -> e.text("option")));
-    }
-
-    private List<RecordedTest> recordedTests(Optional<Plate> plate) {
-        return tests.stream().map(t -> recorded(t, plate)).toList();
-    }
-
-    private static RecordedTest recorded(JobRow.TestRow t, Optional<Plate> plate) {
-        PlateBasis.Reread read = PlateBasis.reread(t.kind(), t.speed(), t.input(), plate);
-        return new RecordedTest(
-                t.kind(),
-                t.speed(),
-                read.input(),
-                read.contradiction(),
-                JobClock.seconds(t.at()),
-                t.by(),
-                t.appliedV(),
-                t.instrument().map(i -> i.used(t.at())),
-                t.origin(),
-                t.originNote(),
-                t.supersededBecause(),
-                t.earlierTraces().map(e -> RecordReader.read(EarlierTraces.class, e)));
     }
 
     /** Work of every kind, and each return into the shop. */
@@ -264,7 +273,7 @@ final class RecordedJob {
                 row.waiting()
                         .map(w -> new Course.Hold(
                                 Word.parse(Course.WaitsFor.class, w.what()).orElseThrow(), w.reason())),
-                row.left().map(FloorRow.Left::how));
+                row.left().map(JobRow.Left::how));
     }
 
     /** Whether something was recorded at the station a job was sent back to, since it was. */
@@ -280,7 +289,7 @@ final class RecordedJob {
     }
 
     /** Whether anybody recorded that it was opened. */
-    boolean opened() {
+    public boolean opened() {
         return all(EventKind.WORKED).stream().anyMatch(e -> e.text("work").equals("opened"));
     }
 

@@ -3,7 +3,6 @@ package app.brasskettle.server.passport;
 import app.brasskettle.core.passport.MotorHistory;
 import app.brasskettle.core.passport.MotorMark;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobs.Stay;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -22,7 +21,7 @@ class PassportController {
      * @param stays its jobs, newest first; none for a motor that never was here
      * @param history what they say together
      */
-    record Passport(String mark, List<Stay> stays, MotorHistory history) {}
+    record Passport(String mark, List<Visit> stays, MotorHistory history) {}
 
     private final JobBook book;
 
@@ -33,8 +32,10 @@ class PassportController {
     @GetMapping("/{serial}")
     Passport passport(@PathVariable String serial) {
         String mark = MotorMark.of(serial).map(MotorMark::text).orElse("");
-        List<Stay> stays = mark.isEmpty() ? List.of() : book.stays(mark);
+        List<Visit> stays = mark.isEmpty()
+                ? List.of()
+                : book.visits(mark).stream().map(Visit::of).toList();
         return new Passport(
-                mark, stays, MotorHistory.of(stays.stream().map(Stay::read).toList()));
+                mark, stays, MotorHistory.of(stays.stream().map(Visit::read).toList()));
     }
 }

@@ -6,6 +6,7 @@ import app.brasskettle.core.work.JobStep;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.HashSet;
@@ -82,7 +83,7 @@ public class PhotoBook {
      * @throws InvalidInputException when the file is no picture that can be decoded
      */
     @Transactional
-    public List<Photo> add(String tag, byte[] file, Attached to, JobBook.Hand hand) {
+    public List<Photo> add(String tag, byte[] file, Attached to, ChangeContext hand) {
         book.mustExist(tag);
         Developed photo = Developed.from(file);
         book.beside(tag, "photographed", hand, () -> {
@@ -108,7 +109,7 @@ public class PhotoBook {
     }
 
     @Transactional
-    List<Photo> change(String tag, long id, int seen, Attached to, JobBook.Hand hand) {
+    List<Photo> change(String tag, long id, int seen, Attached to, ChangeContext hand) {
         Photo before = one(tag, id);
         book.beside(tag, "photograph " + id + ": " + to.caption(), hand, () -> {
             if (!store.change(id, seen, to)) {
@@ -120,7 +121,7 @@ public class PhotoBook {
     }
 
     @Transactional
-    List<Photo> remove(String tag, long id, String because, JobBook.Hand hand) {
+    List<Photo> remove(String tag, long id, String because, ChangeContext hand) {
         one(tag, id);
         Problems problems = new Problems();
         if (problems.name("because", because) && because.strip().length() > LONGEST_CAPTION) {

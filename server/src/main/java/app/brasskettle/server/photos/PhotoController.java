@@ -1,7 +1,7 @@
 package app.brasskettle.server.photos;
 
 import app.brasskettle.server.access.People;
-import app.brasskettle.server.jobs.JobBook;
+import app.brasskettle.server.jobs.ChangeContext;
 import java.time.Duration;
 import java.util.List;
 import org.springframework.http.CacheControl;
@@ -51,7 +51,7 @@ class PhotoController {
             @RequestHeader(value = "Idempotency-Key", required = false) String key,
             Authentication who) {
         return photos.add(
-                tag, file, new PhotoBook.Attached(step, finding, caption), JobBook.Hand.of(People.of(who), key));
+                tag, file, new PhotoBook.Attached(step, finding, caption), ChangeContext.of(People.of(who), key));
     }
 
     @GetMapping("/{id}")
@@ -81,12 +81,12 @@ class PhotoController {
                 id,
                 body.version(),
                 new PhotoBook.Attached(body.step(), body.finding(), body.caption()),
-                JobBook.Hand.of(People.of(who), null));
+                ChangeContext.of(People.of(who), null));
     }
 
     @PostMapping("/{id}/remove")
     List<Photo> remove(
             @PathVariable String tag, @PathVariable long id, @RequestBody RemoveBody body, Authentication who) {
-        return photos.remove(tag, id, body.because(), JobBook.Hand.of(People.of(who), null));
+        return photos.remove(tag, id, body.because(), ChangeContext.of(People.of(who), null));
     }
 }

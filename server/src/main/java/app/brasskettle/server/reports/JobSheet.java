@@ -6,7 +6,7 @@ import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.worksheet.Phrase;
-import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.jobview.JobView;
 import app.brasskettle.server.settings.ShopSettings;
 import java.time.OffsetDateTime;
 import java.util.List;

@@ -1,6 +1,6 @@
 package app.brasskettle.server.reports;
 
-import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.jobview.JobView;
 import app.brasskettle.server.triage.TriageRow;
 import com.google.zxing.EncodeHintType;
 import com.google.zxing.WriterException;

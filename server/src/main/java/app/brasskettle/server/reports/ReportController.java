@@ -2,7 +2,8 @@ package app.brasskettle.server.reports;
 
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.jobview.JobView;
+import app.brasskettle.server.jobview.JobViews;
 import app.brasskettle.server.photos.PhotoBook;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.settings.SettingsStore;
@@ -45,7 +46,7 @@ class ReportController {
     @GetMapping(value = "/api/jobs/{tag}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> sheet(@PathVariable String tag, Authentication who) {
         String by = People.of(who).displayName();
-        JobView job = book.view(tag);
+        JobView job = JobViews.of(book.read(tag));
         List<Pictured> pictured = photos.of(tag).stream()
                 .limit(MOST_PICTURES)
                 .map(p -> new Pictured(p, photos.picture(tag, p.id())))
@@ -56,7 +57,7 @@ class ReportController {
     /** The tag's code opens the job at the address by which this call reached the shop. */
     @GetMapping(value = "/api/jobs/{tag}/tag.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> tag(@PathVariable String tag) {
-        JobView job = book.view(tag);
+        JobView job = JobViews.of(book.read(tag));
         String address = ServletUriComponentsBuilder.fromCurrentContextPath()
                 .path("/jobs/{tag}")
                 .buildAndExpand(tag)

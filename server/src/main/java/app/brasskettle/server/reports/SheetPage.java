@@ -3,7 +3,7 @@ package app.brasskettle.server.reports;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.worksheet.Step;
-import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.jobview.JobView;
 import java.time.OffsetDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;

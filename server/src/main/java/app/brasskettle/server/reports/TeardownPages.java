@@ -4,7 +4,7 @@ import app.brasskettle.core.leads.LeadMapReading;
 import app.brasskettle.core.teardown.LogReading;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.work.JobStep;
-import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.jobview.JobView;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

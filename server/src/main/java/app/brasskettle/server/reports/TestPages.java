@@ -6,7 +6,7 @@ import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.surge.SurgeResult;
-import app.brasskettle.server.jobs.JobView;
+import app.brasskettle.server.jobview.JobView;
 import java.util.List;
 import java.util.Map;
 

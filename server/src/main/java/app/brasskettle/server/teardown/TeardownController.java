@@ -8,10 +8,11 @@ import app.brasskettle.core.teardown.UsualPart;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.access.People;
+import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobs.JobView;
-import app.brasskettle.server.jobs.PartBook;
+import app.brasskettle.server.jobview.JobView;
+import app.brasskettle.server.jobview.JobViews;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.Arrays;
 import java.util.List;
@@ -78,7 +79,7 @@ class TeardownController {
             default -> problems.add("action", Problem.Code.WORD, "action must be one of refit, leave-out, off");
         }
         problems.throwIfAny();
-        return parts.record(
+        return JobViews.of(parts.record(
                 tag,
                 kind,
                 Map.of(
@@ -88,6 +89,6 @@ class TeardownController {
                         part.spoken(),
                         "reason",
                         body.reason() == null ? "" : body.reason().strip()),
-                JobBook.Hand.of(People.of(who), key));
+                ChangeContext.of(People.of(who), key)));
     }
 }

@@ -9,8 +9,9 @@ import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Person;
+import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobs.Receipt;
+import app.brasskettle.server.jobs.JobIntake;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.List;
 import java.util.Map;
@@ -51,7 +52,7 @@ class TriageController {
         return store.newest(MOST_SHOWN);
     }
 
-    @PostMapping("/look")
+    @PostMapping("/preview")
     Answered look(@RequestBody Map<String, Object> typed, Authentication who) {
         TypedInput.Attempt<TriageLook> attempt =
                 TypedInput.attempt(TriageLook.class, Spelling.of(TriageLook.class, typed, accounts.units(who)));
@@ -71,7 +72,7 @@ class TriageController {
                 spelt,
                 WorksheetCatalogue.TRIAGE.work().apply(look),
                 person.displayName(),
-                JobBook.Hand.of(person, null).at(),
+                ChangeContext.of(person, null).at(),
                 Optional.ofNullable(key).map(k -> k.substring(0, Math.min(LONGEST_KEY, k.length()))));
         return newest();
     }
@@ -86,7 +87,7 @@ class TriageController {
             throw RefusedException.stale("It is job " + tag + " already");
         });
         String tag = book.receive(
-                        new Receipt(
+                        new JobIntake(
                                 "The shop's own pile",
                                 "motor " + row.mark(),
                                 "From the pile. " + row.judgement().headline() + ".",
@@ -97,8 +98,9 @@ class TriageController {
                                 "",
                                 Optional.empty(),
                                 Optional.empty()),
-                        JobBook.Hand.of(person, null))
-                .identity()
+                        ChangeContext.of(person, null))
+                .job()
+                .row()
                 .tag();
         store.became(id, tag);
         return newest();

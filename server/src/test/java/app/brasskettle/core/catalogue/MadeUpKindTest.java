@@ -99,7 +99,9 @@ public class MadeUpKindTest {
     void itIsPreviewedJudgedKeptAndListedInItsPlace() {
         String tag = Plates.ready(visitor);
         assertThat(steps(tag)).contains("bench/box-warmth");
-        assertThat(visitor.post("/api/jobs/" + tag + "/tests/box-warmth/look", Map.of("typed", Map.of("riseK", "55")))
+        assertThat(visitor.post(
+                                "/api/jobs/" + tag + "/tests/box-warmth/preview",
+                                Map.of("typed", Map.of("riseK", "55")))
                         .with(200)
                         .json()
                         .at("/judgement/verdict")

@@ -55,7 +55,7 @@ class PreferencesTest {
         Map<String, Object> typed = new HashMap<>(Plates.typed());
         typed.put("ratedPowerW", "20");
         typed.put("details", Map.of("ambientTemperatureC", "104"));
-        assertThat(lead.post("/api/jobs/" + tag + "/sheets/plate/look", typed)
+        assertThat(lead.post("/api/jobs/" + tag + "/sheets/plate/preview", typed)
                         .with(200)
                         .json()
                         .at("/shown/ratedPowerW")

@@ -35,9 +35,9 @@ class RightsTest {
         TABLE.put("GET /api/jobs/{tag}/journal", ALL);
         TABLE.put("GET /api/jobs/{tag}/sheet.pdf", ALL);
         TABLE.put("PUT /api/jobs/{tag}/sheets/{kind}", OFFICE);
-        TABLE.put("POST /api/jobs/{tag}/sheets/{kind}/look", ALL);
+        TABLE.put("POST /api/jobs/{tag}/sheets/{kind}/preview", ALL);
         TABLE.put("POST /api/jobs/{tag}/tests/{kind}", ALL);
-        TABLE.put("POST /api/jobs/{tag}/tests/{kind}/look", ALL);
+        TABLE.put("POST /api/jobs/{tag}/tests/{kind}/preview", ALL);
         TABLE.put("POST /api/jobs/{tag}/set-down", ALL);
         TABLE.put("POST /api/jobs/{tag}/pick-up", ALL);
         TABLE.put("POST /api/jobs/{tag}/skip", ALL);
@@ -90,7 +90,7 @@ class RightsTest {
         TABLE.put("GET /api/jobs/{tag}/tests/{kind}/earlier", ALL);
         TABLE.put("GET /api/triage", ALL);
         TABLE.put("POST /api/triage", ALL);
-        TABLE.put("POST /api/triage/look", ALL);
+        TABLE.put("POST /api/triage/preview", ALL);
         TABLE.put("POST /api/triage/{id}/job", ALL);
         TABLE.put("GET /api/triage/{id}/label.pdf", ALL);
         TABLE.put("POST /api/jobs/{tag}/overrule", LEADS);

@@ -163,7 +163,7 @@ class BenchTest {
     void withoutAPlateTheBenchSaysWhatItNeeds() {
         String tag = Plates.received(visitor);
         assertThat(insulation(tag, "5", "").with(400).json().toString()).contains("Read the nameplate first");
-        JsonNode look = visitor.post("/api/jobs/" + tag + "/tests/winding-resistance/look", Map.of())
+        JsonNode look = visitor.post("/api/jobs/" + tag + "/tests/winding-resistance/preview", Map.of())
                 .with(200)
                 .json();
         assertThat(look.at("/problems/0/message").asString()).contains("nameplate");

@@ -171,7 +171,7 @@ class FurtherTestsTest {
     void aLookAnswersBeforeAnythingIsKept() {
         String tag = Plates.plated(visitor);
         JsonNode look = visitor.post(
-                        "/api/jobs/" + tag + "/tests/step-voltage/look",
+                        "/api/jobs/" + tag + "/tests/step-voltage/preview",
                         Map.of(
                                 "typed",
                                 Map.of(

@@ -80,7 +80,7 @@ class ChoosingTest {
         if (status == 403) {
             assertThat(answer.json().get("detail").asString()).contains("office");
             answer(visitor, tag, "rewind").with(403);
-            visitor.post("/api/jobs/" + tag + "/sheets/offers/look", typed).with(200);
+            visitor.post("/api/jobs/" + tag + "/sheets/offers/preview", typed).with(200);
         }
     }
 

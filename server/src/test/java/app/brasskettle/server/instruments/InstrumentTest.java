@@ -112,7 +112,12 @@ class InstrumentTest {
         JsonNode job = surge(tag, "rotor out", false).with(200).json();
         assertThat(job.at("/bench/surge/standing/judgement/verdict").asString()).isEqualTo("stop");
         assertThat(job.at("/bench/surge/outcome/suspect").asString()).contains("Phase B");
-        assertThat(job.at("/bench/surge/set/traceA").size()).isGreaterThan(500);
+        assertThat(visitor.get("/api/jobs/" + tag + "/tests/surge-comparison/readings.json")
+                        .with(200)
+                        .json()
+                        .at("/input/traceA")
+                        .size())
+                .isGreaterThan(500);
         assertThat(job.at("/evidence").toString()).contains("surge-phase-differs", "insulation-holds");
         assertThat(job.at("/gate/holding").toString()).contains("before the last high voltage");
     }

@@ -225,13 +225,13 @@ class JobRecordTest {
     @Test
     void lookingChangesNothing() {
         String tag = Plates.received(visitor);
-        JsonNode look = visitor.post("/api/jobs/" + tag + "/sheets/plate/look", Plates.typed())
+        JsonNode look = visitor.post("/api/jobs/" + tag + "/sheets/plate/preview", Plates.typed())
                 .with(200)
                 .json();
         assertThat(look.at("/plate/poles").asInt()).isEqualTo(4);
         Map<String, Object> wrong = Plates.typed();
         wrong.put("ratedCurrentA", "minus two");
-        JsonNode told = visitor.post("/api/jobs/" + tag + "/sheets/plate/look", wrong)
+        JsonNode told = visitor.post("/api/jobs/" + tag + "/sheets/plate/preview", wrong)
                 .with(200)
                 .json();
         assertThat(told.at("/problems/0/field").asString()).isEqualTo("ratedCurrentA");

@@ -2,6 +2,7 @@ package app.brasskettle.server.jobs;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.brasskettle.server.sheets.SheetMerge;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;

@@ -55,6 +55,14 @@ class SettingsTest {
     }
 
     @Test
+    void aSettingChangesEveryJobThatAPageHasSeen() {
+        String seen = visitor.get("/api/jobs/TQ-0402").with(200).version();
+        assertThat(visitor.newerThan(seen, "/api/jobs/TQ-0402").status()).isEqualTo(304);
+        settle(Map.of());
+        assertThat(visitor.newerThan(seen, "/api/jobs/TQ-0402").status()).isEqualTo(200);
+    }
+
+    @Test
     void aChangedLimitJudgesShowsItsReasonAndIsJournalled() {
         try {
             assertThat(insulation("TQ-0402").at("/standing/judgement/source").asString())

@@ -35,7 +35,7 @@ public final class Visitor {
     }
 
     /** What the server answered. */
-    public record Answer(int status, String type, byte[] bytes) {
+    public record Answer(int status, String type, String version, byte[] bytes) {
 
         public JsonNode json() {
             return JSON.readTree(bytes);
@@ -90,6 +90,11 @@ public final class Visitor {
 
     public Answer get(String path) {
         return send(request(path).GET());
+    }
+
+    /** Asks whether there is anything new since {@code version}. */
+    public Answer newerThan(String version, String path) {
+        return send(request(path).header("If-None-Match", version).GET());
     }
 
     public Answer delete(String path) {
@@ -168,6 +173,7 @@ public final class Visitor {
             return new Answer(
                     answer.statusCode(),
                     answer.headers().firstValue("Content-Type").orElse(""),
+                    answer.headers().firstValue("ETag").orElse(""),
                     answer.body());
         } catch (IOException e) {
             throw new UncheckedIOException(e);

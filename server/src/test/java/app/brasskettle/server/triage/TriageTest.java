@@ -27,8 +27,9 @@ class TriageTest {
 
     @Test
     void aLookIsAnsweredKeptAndBecomesAJobOnce() {
-        JsonNode answered =
-                visitor.post("/api/triage/look", look("PILE-31", 12)).with(200).json();
+        JsonNode answered = visitor.post("/api/triage/preview", look("PILE-31", 12))
+                .with(200)
+                .json();
         assertThat(answered.at("/result/answer").asString()).isEqualTo("doubtful");
         JsonNode row = visitor.post("/api/triage", look("PILE-31", 12))
                 .with(200)
@@ -61,7 +62,7 @@ class TriageTest {
     void anIncompleteLookSaysWhatIsMissing() {
         assertThat(visitor.post("/api/triage", Map.of("mark", "P-33")).with(400).problemFields())
                 .containsExactlyInAnyOrder("shaft", "megohm", "ring");
-        JsonNode look = visitor.post("/api/triage/look", Map.of("mark", "P-33"))
+        JsonNode look = visitor.post("/api/triage/preview", Map.of("mark", "P-33"))
                 .with(200)
                 .json();
         assertThat(look.get("result").isNull()).isTrue();

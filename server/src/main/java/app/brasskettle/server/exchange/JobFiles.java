@@ -1,0 +1,355 @@
+package app.brasskettle.server.exchange;
+
+import app.brasskettle.core.catalogue.TestKinds;
+import app.brasskettle.core.quantity.TypedInput;
+import app.brasskettle.core.testkind.InstrumentKind;
+import app.brasskettle.core.testkind.TestKind;
+import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.worksheet.InvalidInputException;
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.core.worksheet.RecordReader;
+import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.server.clock.JobClock;
+import app.brasskettle.server.customers.Customer;
+import app.brasskettle.server.customers.CustomerStore;
+import app.brasskettle.server.jobs.ChangeContext;
+import app.brasskettle.server.jobs.EventKind;
+import app.brasskettle.server.jobs.JobBook;
+import app.brasskettle.server.jobs.JobIntake;
+import app.brasskettle.server.jobs.JobRow;
+import app.brasskettle.server.jobs.JobStore;
+import app.brasskettle.server.jobs.JournalStore;
+import app.brasskettle.server.jobs.RecordedJob;
+import app.brasskettle.server.jobview.JobViews;
+import app.brasskettle.server.priors.ClosedCauseStore;
+import app.brasskettle.server.settings.SettingsStore;
+import app.brasskettle.server.sheets.SheetKind;
+import app.brasskettle.server.testrecord.InstrumentRow;
+import app.brasskettle.server.testrecord.TestRow;
+import app.brasskettle.server.testrecord.TestStore;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Whole jobs written out, and taken in again in one piece or not at all. */
+@Service
+public class JobFiles {
+
+    private static final int MOST_ROWS = 5000;
+    private static final int CLOCKS_APART_MINUTES = 5;
+    private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_INSTRUMENT = 80;
+    private static final String TAG = "[A-Z]{2}-[0-9]{4,12}";
+
+    private final JobBook book;
+    private final JobStore store;
+    private final TestStore testStore;
+    private final JournalStore journal;
+    private final CustomerStore customers;
+    private final SettingsStore settings;
+    private final ClosedCauseStore closed;
+
+    JobFiles(
+            JobBook book,
+            JobStore store,
+            TestStore testStore,
+            JournalStore journal,
+            CustomerStore customers,
+            SettingsStore settings,
+            ClosedCauseStore closed) {
+        this.closed = closed;
+        this.book = book;
+        this.store = store;
+        this.testStore = testStore;
+        this.journal = journal;
+        this.customers = customers;
+        this.settings = settings;
+    }
+
+    /** The whole record of a job, its photographs named as {@code pictures} are. */
+    @Transactional(readOnly = true)
+    public JobFile write(String tag, List<JobFile.Picture> pictures) {
+        RecordedJob job = book.recorded(tag);
+        JobRow row = job.row();
+        return new JobFile(
+                JobFile.FORMAT,
+                JobFile.VERSION,
+                JobClock.now(),
+                settings.current().shopName(),
+                new JobFile.Job(
+                        row.tag(),
+                        row.customer(),
+                        row.machine(),
+                        row.complaint(),
+                        row.supply(),
+                        row.urgency(),
+                        row.askedBy(),
+                        row.outageCostPerHour(),
+                        row.promisedAt(),
+                        row.receivedAt(),
+                        row.receivedBy(),
+                        row.mark(),
+                        row.simulatedMotor(),
+                        row.setDown(),
+                        row.waiting(),
+                        row.left()),
+                customers.byId(row.customerId()).map(Customer::contacts).orElse(List.of()),
+                job.sheets().stream()
+                        .map(s -> new JobFile.Sheet(s.kind().word(), s.typed(), s.by(), s.at()))
+                        .toList(),
+                tests(job),
+                job.events().stream()
+                        .map(e -> new JobFile.Event(e.kind().word(), e.detail(), e.by(), e.at()))
+                        .toList(),
+                pictures,
+                journal.of(row.id()).stream()
+                        .map(c -> new JobFile.Change(c.at(), c.by(), c.what(), c.before(), c.after()))
+                        .toList());
+    }
+
+    private List<JobFile.Test> tests(RecordedJob job) {
+        Map<Long, TestStore.Whole> whole =
+                testStore.whole(job.tests().stream().map(TestRow::id).toList());
+        Map<String, String> reasons = new HashMap<>();
+        List<JobFile.Test> tests = new ArrayList<>();
+        for (TestRow t : job.tests()) {
+            tests.add(new JobFile.Test(
+                    t.kind().word(),
+                    t.speed(),
+                    t.typed(),
+                    whole.get(t.id()).input(),
+                    whole.get(t.id()).result(),
+                    t.simulated(),
+                    t.origin().word(),
+                    t.originNote(),
+                    t.appliedV().orElse(null),
+                    t.instrument().map(InstrumentRow::name).orElse(null),
+                    t.instrument().flatMap(InstrumentRow::kind).map(Word::word).orElse(null),
+                    t.instrument().map(InstrumentRow::calibrationDue).orElse(null),
+                    reasons.getOrDefault(t.key(), ""),
+                    t.by(),
+                    t.at()));
+            reasons.put(t.key(), t.supersededBecause().orElse(""));
+        }
+        return tests;
+    }
+
+    /**
+     * Takes a job in under its own tag, or under a new one where the shop has that tag already; every result is computed anew.
+     *
+     * @return the tag it stands under
+     * @throws InvalidInputException when anything in the file is not what the product would have written
+     */
+    @Transactional
+    public String read(JobFile file, ChangeContext hand) {
+        check(file, hand.at());
+        JobFile.Job told = file.job();
+        JobIntake receipt = receipt(told);
+        receipt.check(told.receivedAt());
+        long customer = customers.findOrAdd(told.customer());
+        file.contacts().forEach(c -> customers.addContact(customer, c));
+        String tag = store.byTag(told.tag()).isEmpty()
+                ? told.tag()
+                : store.nextTag(settings.current().tagPrefix());
+        JobRow row = receipt.row(tag, customer, new ChangeContext(hand.person(), Optional.empty(), told.receivedAt()));
+        long id = store.insert(row.receivedBy(told.receivedBy(), told.simulatedMotor(), told.mark()));
+        fill(id, file);
+        store.setDown(id, told.setDown());
+        store.waiting(id, told.waiting());
+        store.left(id, told.left());
+        closed.elsewhere(id);
+        journal.write(
+                id,
+                hand.name(),
+                hand.at(),
+                "taken in from a file",
+                null,
+                Map.of("from", file.shop(), "tag", told.tag(), "written", file.exportedAt()));
+        hand.key().ifPresent(k -> book.remember(k, hand, id));
+        try {
+            JobViews.of(book.summarise(tag));
+        } catch (RuntimeException unreadable) {
+            throw refusal("", "The record in the file contradicts itself and cannot be read as a job");
+        }
+        return tag;
+    }
+
+    private void fill(long id, JobFile file) {
+        for (JobFile.Sheet s : file.sheets()) {
+            SheetKind kind = Word.parse(SheetKind.class, s.kind()).orElseThrow();
+            store.writeSheet(id, kind, 1, s.typed(), true, s.by(), s.at());
+        }
+        for (JobFile.Test t : file.tests()) {
+            TestKind kind = TestKinds.named(t.kind()).orElseThrow();
+            Record input = RecordReader.read(kind.inputType(), t.input());
+            String because = t.because().isBlank() ? "as in the file" : t.because();
+            testStore.addTest(
+                    id,
+                    new TestStore.NewTest(
+                            kind,
+                            speed(t),
+                            t.typed(),
+                            input,
+                            kind.judge(input, book.rules()).result(),
+                            // Whatever a file says of itself, here it is history from elsewhere.
+                            Origin.FILE,
+                            t.simulated() ? "simulated there" : "",
+                            Optional.ofNullable(t.appliedV()),
+                            Optional.ofNullable(t.instrument())
+                                    .map(name -> new InstrumentRow(name, instrumentKind(t), t.calibrationDue())),
+                            because,
+                            t.by(),
+                            t.at(),
+                            Optional.empty()));
+        }
+        for (JobFile.Event e : file.events()) {
+            store.addEvent(id, Word.parse(EventKind.class, e.kind()).orElseThrow(), e.detail(), true, e.by(), e.at());
+        }
+    }
+
+    private static Optional<InstrumentKind> instrumentKind(JobFile.Test t) {
+        return Optional.ofNullable(t.instrumentKind()).flatMap(k -> Word.parse(InstrumentKind.class, k));
+    }
+
+    private static int speed(JobFile.Test t) {
+        return t.speed() == null ? 1 : t.speed();
+    }
+
+    private static JobIntake receipt(JobFile.Job told) {
+        return new JobIntake(
+                told.customer(),
+                told.machine(),
+                told.complaint(),
+                told.supply(),
+                told.urgency(),
+                told.outageCostPerHour() == null ? "" : told.outageCostPerHour().toPlainString(),
+                told.mark(),
+                told.urgency() != null
+                                && told.urgency().equals("rush")
+                                && told.askedBy().isBlank()
+                        ? "not told"
+                        : told.askedBy(),
+                Optional.empty(),
+                told.promisedAt());
+    }
+
+    private static void check(JobFile file, OffsetDateTime now) {
+        Problems problems = new Problems();
+        if (!JobFile.FORMAT.equals(file.format())) {
+            problems.add("format", Problem.Code.WORD, "format is not " + JobFile.FORMAT);
+        }
+        if (file.version() != JobFile.VERSION) {
+            problems.add(
+                    "version",
+                    Problem.Code.RANGE,
+                    "version is " + file.version() + "; this shop reads version " + JobFile.VERSION);
+        }
+        problems.present("job", file.job());
+        problems.present("exportedAt", file.exportedAt());
+        problems.present("shop", file.shop());
+        problems.size("contacts", file.contacts(), 0, 30);
+        problems.size("sheets", file.sheets(), 0, SheetKind.values().length);
+        problems.size("tests", file.tests(), 0, MOST_ROWS);
+        problems.size("events", file.events(), 0, MOST_ROWS);
+        problems.throwIfAny();
+        JobFile.Job job = file.job();
+        if (job.tag() == null || !job.tag().matches(TAG)) {
+            problems.add("job.tag", Problem.Code.SYNTAX, "job.tag is no tag such as TQ-0401");
+        }
+        problems.present("job.simulatedMotor", job.simulatedMotor());
+        problems.present("job.askedBy", job.askedBy());
+        if (job.mark() == null || !job.mark().matches("[A-Z0-9]{0,60}")) {
+            problems.add("job.mark", Problem.Code.SYNTAX, "job.mark has capital letters and figures only");
+        }
+        signed("job", job.receivedBy(), job.receivedAt(), now, problems);
+        for (int i = 0; i < file.contacts().size(); i++) {
+            file.contacts().get(i).check("contacts[" + i + "].", problems);
+        }
+        problems.distinct(file.sheets().stream().map(JobFile.Sheet::kind).toList(), i -> "sheets[" + i + "].kind");
+        for (int i = 0; i < file.sheets().size(); i++) {
+            sheet(file.sheets().get(i), "sheets[" + i + "]", now, problems);
+        }
+        for (int i = 0; i < file.tests().size(); i++) {
+            test(file.tests().get(i), "tests[" + i + "]", now, problems);
+        }
+        for (int i = 0; i < file.events().size(); i++) {
+            JobFile.Event e = file.events().get(i);
+            String at = "events[" + i + "]";
+            kind(EventKind.class, e.kind(), at, problems);
+            problems.present(at + ".detail", e.detail());
+            signed(at, e.by(), e.at(), now, problems);
+        }
+        problems.throwIfAny();
+    }
+
+    private static void sheet(JobFile.Sheet s, String at, OffsetDateTime now, Problems problems) {
+        signed(at, s.by(), s.at(), now, problems);
+        Optional<SheetKind> kind = kind(SheetKind.class, s.kind(), at, problems);
+        if (kind.isPresent() && problems.present(at + ".typed", s.typed())) {
+            inner(at + ".typed", problems, () -> TypedInput.read(kind.get().type(), s.typed()));
+        }
+    }
+
+    private static void test(JobFile.Test t, String at, OffsetDateTime now, Problems problems) {
+        signed(at, t.by(), t.at(), now, problems);
+        problems.present(at + ".typed", t.typed());
+        problems.present(at + ".because", t.because());
+        problems.whole(at + ".speed", speed(t), 1, 2, "");
+        if (t.appliedV() != null) {
+            problems.positive(at + ".appliedV", t.appliedV(), "V");
+        }
+        if (t.instrument() != null
+                && problems.name(at + ".instrument", t.instrument())
+                && problems.present(at + ".calibrationDue", t.calibrationDue())
+                && t.instrument().length() > LONGEST_INSTRUMENT) {
+            problems.add(
+                    at + ".instrument",
+                    Problem.Code.RANGE,
+                    at + ".instrument has at most " + LONGEST_INSTRUMENT + " characters");
+        }
+        Optional<TestKind> kind = TestKinds.named(t.kind() == null ? "" : t.kind());
+        if (kind.isEmpty()) {
+            problems.add(at + ".kind", Problem.Code.WORD, at + ".kind must be one of " + TestKinds.choices());
+        }
+        if (kind.isPresent() && problems.present(at + ".input", t.input())) {
+            inner(at + ".input", problems, () -> RecordReader.read(kind.get().inputType(), t.input()));
+        }
+    }
+
+    private static void inner(String at, Problems problems, Runnable reading) {
+        try {
+            reading.run();
+        } catch (InvalidInputException refused) {
+            refused.problems().forEach(p -> problems.add(at + "." + p.field(), p.code(), p.message()));
+        }
+    }
+
+    private static <E extends Enum<E> & Word> Optional<E> kind(
+            Class<E> type, String word, String at, Problems problems) {
+        Optional<E> kind = Word.parse(type, word == null ? "" : word);
+        if (kind.isEmpty()) {
+            problems.add(at + ".kind", Problem.Code.WORD, at + ".kind must be one of " + Word.choices(type));
+        }
+        return kind;
+    }
+
+    private static void signed(String at, String by, OffsetDateTime when, OffsetDateTime now, Problems problems) {
+        if (problems.name(at + ".by", by) && by.length() > LONGEST_NAME) {
+            problems.add(at + ".by", Problem.Code.RANGE, at + ".by has at most " + LONGEST_NAME + " characters");
+        }
+        // Two clocks may differ by minutes; a date that lies ahead would make what it signs younger than it is.
+        if (problems.present(at + ".at", when) && when.isAfter(now.plusMinutes(CLOCKS_APART_MINUTES))) {
+            problems.add(at + ".at", Problem.Code.RANGE, at + ".at lies in the future");
+        }
+    }
+
+    private static InvalidInputException refusal(String field, String message) {
+        return new InvalidInputException(List.of(new Problem(field, Problem.Code.CONTRADICTION, message)));
+    }
+}

@@ -1,0 +1,17 @@
+package app.brasskettle.server.jobs;
+
+import app.brasskettle.core.jobs.JobReading;
+
+/**
+ * A job loaded once and computed once: what every answer about it is made of.
+ *
+ * @param job its rows and its record
+ * @param reading what the core reads from it
+ * @param now the moment of that, seconds of the epoch
+ */
+public record ReadJob(RecordedJob job, JobReading reading, double now) {
+
+    static ReadJob of(RecordedJob job, double now) {
+        return new ReadJob(job, JobReading.of(job.record(), now), now);
+    }
+}

@@ -1,0 +1,232 @@
+package app.brasskettle.server.jobview;
+
+import app.brasskettle.core.catalogue.WindingTests;
+import app.brasskettle.core.jobs.Arrival;
+import app.brasskettle.core.jobs.JobReading;
+import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.testrecord.Caveat;
+import app.brasskettle.core.testrecord.JudgedTest;
+import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.JobStep;
+import app.brasskettle.core.work.Station;
+import app.brasskettle.core.work.Work;
+import app.brasskettle.core.worksheet.Phrase;
+import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.server.clock.JobClock;
+import app.brasskettle.server.jobs.EventKind;
+import app.brasskettle.server.jobs.JobRow;
+import app.brasskettle.server.jobs.RecordedJob;
+import app.brasskettle.server.sheets.SheetKind;
+import app.brasskettle.server.sheets.SheetRow;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** Every piece of a job's record as one line with its verdict, newest first. */
+final class Ledger {
+
+    private final RecordedJob job;
+    private final JobReading reading;
+    private final List<JobView.LedgerEntry> lines = new ArrayList<>();
+
+    Ledger(RecordedJob job, JobReading reading) {
+        this.job = job;
+        this.reading = reading;
+    }
+
+    List<JobView.LedgerEntry> entries() {
+        if (!job.row().complaint().isBlank()) {
+            lines.add(new JobView.LedgerEntry(
+                    Verdict.UNPROVEN,
+                    "“" + job.row().complaint() + "”",
+                    "customer",
+                    job.row().receivedAt(),
+                    "receive",
+                    Origin.HERE,
+                    false,
+                    ""));
+        }
+        job.sheets().forEach(this::sheet);
+        tests();
+        job.events().forEach(this::event);
+        lines.sort(Comparator.comparing(JobView.LedgerEntry::at).reversed());
+        return List.copyOf(lines);
+    }
+
+    private void sheet(SheetRow s) {
+        switch (s.kind()) {
+            case ARRIVAL ->
+                job.read(SheetKind.ARRIVAL, Arrival.class).ifPresent(a -> add(s, arrival(a), shaft(a), "receive"));
+            case PLATE ->
+                reading.plate()
+                        .ifPresent(p ->
+                                add(s, p.judgement().verdict(), p.judgement().headline(), "plate"));
+            case TEARDOWN_LOG -> reading.apart().log().ifPresent(l -> worst(s, l.lines(), JobStep.PARTS.path()));
+            case LEAD_MAP -> reading.apart().leads().ifPresent(l -> worst(s, l.lines(), JobStep.LEAD_MAP.path()));
+            case FINDINGS -> reading.apart().findings().ifPresent(f -> worst(s, f.lines(), JobStep.FINDINGS.path()));
+            case COIL_MAP ->
+                reading.ranking().facts().stream()
+                        .findFirst()
+                        .ifPresent(f -> add(s, Verdict.HOLDS, f.sentence(), JobStep.COIL_MAP.path()));
+            case WINDING ->
+                job.record()
+                        .winding()
+                        .ifPresent(w -> add(s, w.verdict(), w.judgement().headline(), "winding"));
+            case OFFERS ->
+                reading.choice()
+                        .ifPresent(c -> add(s, c.advice().verdict(), c.advice().headline(), "choose"));
+        }
+    }
+
+    /** The line that judges the whole sheet. */
+    private void worst(SheetRow s, List<Judgement> said, String step) {
+        Verdict worst = Verdict.worst(said.stream().map(Judgement::verdict).toList());
+        said.stream().filter(j -> j.verdict() == worst).findFirst().ifPresent(j -> add(s, worst, j.headline(), step));
+    }
+
+    private static Verdict arrival(Arrival a) {
+        return switch (a.shaft()) {
+            case FREE -> Verdict.HOLDS;
+            case PLAY -> Verdict.WATCH;
+            case BINDS -> Verdict.STOP;
+            case NOT_TRIED -> Verdict.UNPROVEN;
+        };
+    }
+
+    private static String shaft(Arrival a) {
+        return switch (a.shaft()) {
+            case FREE -> "Shaft turns freely, no play";
+            case PLAY -> "Shaft turns and has play";
+            case BINDS -> "Shaft binds";
+            case NOT_TRIED -> "Shaft not tried yet";
+        };
+    }
+
+    private void add(SheetRow s, Verdict verdict, String headline, String step) {
+        lines.add(new JobView.LedgerEntry(
+                verdict, headline, s.by(), s.at(), step, s.imported() ? Origin.FILE : Origin.HERE, false, ""));
+    }
+
+    /** Every test with the judgement that stands for it now, by the shop's school, superseded ones too. */
+    private void tests() {
+        Map<Double, OffsetDateTime> times = new HashMap<>();
+        job.tests().forEach(t -> times.put(JobClock.seconds(t.at()), t.at()));
+        for (JudgedTest t : reading.tests().all()) {
+            String note = t.caveats().stream()
+                    .filter(c -> c.kind() == Caveat.Kind.SUPERSEDED
+                            || c.kind() == Caveat.Kind.OTHER_WINDING
+                            || c.kind() == Caveat.Kind.OVERRULED
+                            || c.kind() == Caveat.Kind.ELSEWHERE)
+                    .map(c -> Phrase.lower(c.sentence()))
+                    .collect(Collectors.joining("; "));
+            lines.add(new JobView.LedgerEntry(
+                    t.verdict(),
+                    t.effective().headline(),
+                    JobRow.signed(t.test().by(), t.test().origin() == Origin.FILE),
+                    times.get(t.at()),
+                    t.step(),
+                    t.test().origin(),
+                    !t.test().standing() || t.has(Caveat.Kind.OTHER_WINDING),
+                    note));
+        }
+    }
+
+    private void event(JobRow.EventRow e) {
+        switch (e.kind()) {
+            case LOCKED_OUT ->
+                add(e, Verdict.HOLDS, "Locked out, proved dead: " + e.text("means"), JobStep.DEAD.path());
+            case LOCK_OUT_ENDED -> add(e, Verdict.UNPROVEN, "Lock-out taken off", JobStep.DEAD.path());
+            case DISCHARGE_PROVED ->
+                add(
+                        e,
+                        Verdict.HOLDS,
+                        "Discharged: " + Figures.plain(e.figure("residualV")) + " V left after a minute",
+                        WindingTests.INSULATION_RESISTANCE.step(1));
+            case WORKED ->
+                add(
+                        e,
+                        Verdict.UNPROVEN,
+                        Word.parse(Work.class, e.text("work"))
+                                .map(w -> "Motor " + w.label() + ". " + w.why())
+                                .orElse("Motor worked on: " + e.text("work")),
+                        WindingTests.INSULATION_RESISTANCE.step(1));
+            case EVIDENCE_ADDED -> add(e, Verdict.UNPROVEN, "Seen: " + e.text("words"), "cause");
+            case EVIDENCE_STRUCK ->
+                add(e, Verdict.UNPROVEN, "Struck: " + e.text("words") + ", " + e.text("reason"), "cause");
+            case CONCLUDED -> concluded(e);
+            case CHOSEN -> add(e, Verdict.HOLDS, e.text("option") + " chosen by " + e.text("customer"), "choose");
+            case SET_DOWN -> add(e, Verdict.UNPROVEN, "Set down: “" + e.text("handsWere") + "”", "gate");
+            case SKIPPED -> add(e, Verdict.UNPROVEN, station(e) + " skipped: " + e.text("reason"), "gate");
+            case TAKEN_UP -> add(e, Verdict.UNPROVEN, station(e) + " taken up after all", "gate");
+            case SENT_BACK -> add(e, Verdict.UNPROVEN, "Back to " + station(e) + ": " + e.text("reason"), "gate");
+            case HELD -> add(e, Verdict.UNPROVEN, "Waits for " + e.text("what") + ": " + e.text("reason"), "gate");
+            case RESUMED -> add(e, Verdict.UNPROVEN, "No longer waits for " + e.text("what"), "gate");
+            case LEFT -> add(e, Verdict.UNPROVEN, "Left the shop: " + e.text("how"), "gate");
+            case CAME_BACK -> add(e, Verdict.UNPROVEN, "Back in the shop", "gate");
+            case LIMIT_WAIVED ->
+                add(e, Verdict.WATCH, "Waived “" + e.text("sentence") + "”: " + e.text("reason"), "gate");
+            case CONTRADICTION_SETTLED ->
+                add(e, Verdict.WATCH, "Settled “" + e.text("sentence") + "”: " + e.text("reason"), "gate");
+            case EDIT_REASONED ->
+                add(e, Verdict.WATCH, String.join("; ", e.texts("undone")) + ": " + e.text("reason"), "gate");
+            case OVERRULED ->
+                add(
+                        e,
+                        Word.parse(Verdict.class, e.text("verdict")).orElse(Verdict.UNPROVEN),
+                        "Overruled “" + e.text("sentence") + "”: " + e.text("reason"),
+                        e.text("step"));
+            case RUN_RELEASED ->
+                add(
+                        e,
+                        Verdict.HOLDS,
+                        "Released to run; " + e.text("atTheStop") + " at the stop",
+                        JobStep.RELEASE.path());
+            case PART_REFITTED -> add(e, Verdict.HOLDS, "Back on: " + e.text("name"), JobStep.REASSEMBLY.path());
+            case PART_LEFT_OUT ->
+                add(
+                        e,
+                        Verdict.WATCH,
+                        "Left out: " + e.text("name") + ", " + e.text("reason"),
+                        JobStep.REASSEMBLY.path());
+            case PART_OFF_AGAIN -> add(e, Verdict.UNPROVEN, "Off again: " + e.text("name"), JobStep.REASSEMBLY.path());
+            case PICKED_UP -> add(e, Verdict.UNPROVEN, "Picked up again", "gate");
+            case VOLTAGE_APPLIED, ISOLATED, EVIDENCE_RESTORED -> {}
+        }
+    }
+
+    private void concluded(JobRow.EventRow e) {
+        boolean last = job.last(EventKind.CONCLUDED).filter(l -> l == e).isPresent();
+        String root = e.text("root").isEmpty() ? "" : "; root: " + e.text("root");
+        lines.add(new JobView.LedgerEntry(
+                Verdict.HOLDS,
+                "Cause concluded: " + e.text("spoken") + root,
+                e.by(),
+                e.at(),
+                "cause",
+                e.imported() ? Origin.FILE : Origin.HERE,
+                !last,
+                last ? "" : "concluded anew since"));
+    }
+
+    private static String station(JobRow.EventRow e) {
+        return Word.parse(Station.class, e.text("station")).orElseThrow().label();
+    }
+
+    private void add(JobRow.EventRow e, Verdict verdict, String headline, String step) {
+        lines.add(new JobView.LedgerEntry(
+                verdict,
+                headline,
+                JobRow.signed(e.by(), e.imported()),
+                e.at(),
+                step,
+                e.imported() ? Origin.FILE : Origin.HERE,
+                false,
+                e.imported() ? "from a file: history, it acts on nothing here" : ""));
+    }
+}

@@ -1,0 +1,82 @@
+package app.brasskettle.server.jobview;
+
+import app.brasskettle.core.choice.ChoiceReading;
+import app.brasskettle.core.choice.ChoiceSheet;
+import app.brasskettle.core.findings.Findings;
+import app.brasskettle.core.findings.FindingsReading;
+import app.brasskettle.core.jobs.ApartReading;
+import app.brasskettle.core.jobs.Arrival;
+import app.brasskettle.core.jobs.ArrivalReading;
+import app.brasskettle.core.jobs.JobReading;
+import app.brasskettle.core.jobs.JobRecord;
+import app.brasskettle.core.leads.LeadMap;
+import app.brasskettle.core.leads.LeadMapReading;
+import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.nameplate.PlateReading;
+import app.brasskettle.core.quantity.TypedInput;
+import app.brasskettle.core.teardown.LogReading;
+import app.brasskettle.core.teardown.MapFact;
+import app.brasskettle.core.teardown.PaintedStator;
+import app.brasskettle.core.teardown.TeardownLog;
+import app.brasskettle.core.testrecord.TestJudge;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.winding.WindingData;
+import app.brasskettle.core.winding.WindingResult;
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.server.sheets.SheetKind;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What the core says to a sheet while it is being typed, before anything is kept.
+ *
+ * @param shown by field, the figure in words
+ * @param problems what is wrong
+ * @param arrival what follows from how it came in
+ * @param plate what a nameplate says and leaves open
+ * @param winding what winding data imply
+ * @param windingMeasured the resistance they predict against the one measured
+ * @param log what a log of parts says
+ * @param leads what a lead map says
+ * @param findings each finding judged
+ * @param facts what a coil map says
+ * @param choice options compared
+ */
+record SheetPreview(
+        Map<String, String> shown,
+        List<Problem> problems,
+        Optional<ArrivalReading> arrival,
+        Optional<PlateReading> plate,
+        Optional<WindingResult> winding,
+        Optional<Judgement> windingMeasured,
+        Optional<LogReading> log,
+        Optional<LeadMapReading> leads,
+        Optional<FindingsReading> findings,
+        List<MapFact> facts,
+        Optional<ChoiceReading> choice) {
+
+    static SheetPreview of(SheetKind kind, Map<String, Object> typed, JobRecord job) {
+        TypedInput.Attempt<? extends Record> attempt = TypedInput.attempt(kind.type(), typed);
+        Optional<? extends Record> input = attempt.input();
+        Optional<WindingResult> winding =
+                as(input, WindingData.class).map(d -> job.rules().winding(d));
+        return new SheetPreview(
+                attempt.shown(),
+                attempt.problems(),
+                as(input, Arrival.class).map(a -> ArrivalReading.of(a, job.plate())),
+                as(input, Plate.class).map(PlateReading::of),
+                winding,
+                JobViews.measured(
+                        TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration()), winding),
+                as(input, TeardownLog.class).map(l -> ApartReading.log(job, l)),
+                as(input, LeadMap.class).map(l -> ApartReading.leads(job, l)),
+                as(input, Findings.class).map(FindingsReading::of),
+                as(input, PaintedStator.class).map(s -> s.map().facts()).orElse(List.of()),
+                as(input, ChoiceSheet.class).flatMap(c -> JobReading.compare(job, c)));
+    }
+
+    private static <T extends Record> Optional<T> as(Optional<? extends Record> input, Class<T> type) {
+        return input.filter(type::isInstance).map(type::cast);
+    }
+}

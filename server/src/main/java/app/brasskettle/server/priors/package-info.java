@@ -1,0 +1,2 @@
+/** What closed jobs taught about causes. */
+package app.brasskettle.server.priors;

@@ -1,0 +1,39 @@
+package app.brasskettle.server.sheets;
+
+import app.brasskettle.core.jobs.GuardedEdits;
+import app.brasskettle.server.access.Person;
+import app.brasskettle.server.access.Role;
+import app.brasskettle.server.problems.RefusedException;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** What was is not undone by editing: such a change is a lead hand's, with a reason that stays on record. */
+public final class EditGuard {
+
+    private EditGuard() {}
+
+    /**
+     * Looks at a change of a sheet.
+     *
+     * @param kind the sheet
+     * @param before as it stands
+     * @param after as it is to be
+     * @param because the reason given; null or blank for none
+     * @param person who changes it
+     * @return what to keep on record of it; empty where it undoes nothing
+     * @throws RefusedException where it would undo something and is not a lead hand's, or has no reason
+     */
+    public static Optional<Map<String, Object>> of(
+            SheetKind kind, Record before, Record after, String because, Person person) {
+        List<String> undone = GuardedEdits.of(before, after);
+        if (undone.isEmpty()) {
+            return Optional.empty();
+        }
+        boolean lead = person.role() == Role.LEAD || person.role() == Role.ADMIN;
+        if (!lead || because == null || because.isBlank()) {
+            throw RefusedException.guarded(undone.get(0) + ". A lead hand may do that, with a reason");
+        }
+        return Optional.of(Map.of("sheet", kind.word(), "undone", undone, "reason", because.strip()));
+    }
+}

@@ -1,0 +1,43 @@
+package app.brasskettle.server.sheets;
+
+import app.brasskettle.core.choice.ChoiceSheet;
+import app.brasskettle.core.findings.Findings;
+import app.brasskettle.core.jobs.Arrival;
+import app.brasskettle.core.leads.LeadMap;
+import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.teardown.PaintedStator;
+import app.brasskettle.core.teardown.TeardownLog;
+import app.brasskettle.core.winding.WindingData;
+import app.brasskettle.core.work.Station;
+import app.brasskettle.core.worksheet.Word;
+
+/** What is written down once on a job and corrected in place. */
+public enum SheetKind implements Word {
+    ARRIVAL(Arrival.class, Station.RECEIVE),
+    PLATE(Plate.class, Station.RECEIVE),
+    TEARDOWN_LOG(TeardownLog.class, Station.TEARDOWN),
+    LEAD_MAP(LeadMap.class, Station.TEARDOWN),
+    FINDINGS(Findings.class, Station.TEARDOWN),
+    COIL_MAP(PaintedStator.class, Station.TEARDOWN),
+    WINDING(WindingData.class, Station.WINDING),
+    OFFERS(ChoiceSheet.class, Station.CHOOSE);
+
+    private final Class<? extends Record> type;
+
+    private final Station station;
+
+    SheetKind(Class<? extends Record> type, Station station) {
+        this.type = type;
+        this.station = station;
+    }
+
+    /** The record of the core that holds it. */
+    public Class<? extends Record> type() {
+        return type;
+    }
+
+    /** The station at which it is written. */
+    public Station station() {
+        return station;
+    }
+}

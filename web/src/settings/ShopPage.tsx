@@ -1,0 +1,38 @@
+import { useNavigate } from 'react-router';
+import { Frame } from '../shell/Frame';
+import { usePerson } from '../session/session';
+import { InstrumentList } from '../calibration/InstrumentList';
+import { SettingsPanel } from './SettingsPanel';
+import { OwnPassword } from '../access/OwnPassword';
+import { OwnPin } from '../access/OwnPin';
+import { OwnUnits } from '../access/OwnUnits';
+import { OwnTokens } from '../access/OwnTokens';
+import { PeopleList } from '../access/PeopleList';
+
+/** The shop's people and one's own account. */
+export function ShopPage() {
+  const navigate = useNavigate();
+  const person = usePerson();
+  const leads = person.role === 'lead' || person.role === 'admin';
+  return (
+    <Frame keys={[{ key: 'F', label: 'floor', run: () => void navigate('/') }]}>
+      <main className="page" id="work">
+        <div className="head">
+          <h1>{person.displayName}</h1>
+          <span className="soft">
+            signs in as {person.username} · {person.role}
+          </span>
+        </div>
+        <div className="grid2" style={{ alignItems: 'start', maxWidth: 1100 }}>
+          <OwnPassword />
+          {(person.role === 'technician' || person.role === 'lead') && <OwnPin />}
+          <OwnUnits />
+          <OwnTokens />
+        </div>
+        <SettingsPanel mayChange={leads} />
+        <InstrumentList mayChange={leads} />
+        {leads && <PeopleList mayChange={person.role === 'admin'} />}
+      </main>
+    </Frame>
+  );
+}
