@@ -53,8 +53,8 @@ export function OwnPassword() {
       {change.isSuccess && (
         <p className="caution">Changed. Other tablets you were signed in at ask for the new one.</p>
       )}
-      {field('current', 'Password so far', current, setCurrent, 'current-password')}
-      {field('fresh', 'Password from now on', fresh, setFresh, 'new-password')}
+      {field('current', 'Current password', current, setCurrent, 'current-password')}
+      {field('fresh', 'New password', fresh, setFresh, 'new-password')}
       <div className="actions">
         <Button type="primary" htmlType="submit" loading={change.isPending} disabled={!current || !fresh}>
           Change it

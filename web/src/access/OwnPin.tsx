@@ -6,7 +6,7 @@ import { at } from '../ui/preview';
 import { ErrorNotice } from '../ui/ErrorNotice';
 import { spoken } from '../quantity/TypedField';
 
-/** A short number for taking turns at a shared tablet. */
+/** A PIN for taking turns at a shared tablet. */
 export function OwnPin() {
   const [current, setCurrent] = useState('');
   const [pin, setPin] = useState('');
@@ -28,12 +28,12 @@ export function OwnPin() {
         change.mutate();
       }}
     >
-      <h2>Number for the bench tablet</h2>
+      <h2>PIN for the bench tablet</h2>
       <p className="soft small">Four to eight figures; it opens nothing that is not signed in already.</p>
       <ErrorNotice error={change.error} hide={['current', 'pin']} />
       {change.isSuccess && <p className="caution">Kept. Take your turn with “change person” at the foot.</p>}
       <label className="field words" style={{ marginTop: 10 }}>
-        <span className="label">Number</span>
+        <span className="label">PIN</span>
         <Input
           type="password"
           inputMode="numeric"
@@ -43,7 +43,7 @@ export function OwnPin() {
           status={wrong ? 'error' : ''}
           onChange={(e) => setPin(e.target.value)}
         />
-        <span className="wrong">{wrong && spoken(wrong, 'Number')}</span>
+        <span className="wrong">{wrong && spoken(wrong, 'PIN')}</span>
       </label>
       <label className="field words" style={{ marginTop: 10 }}>
         <span className="label">Your password</span>
@@ -58,7 +58,7 @@ export function OwnPin() {
       </label>
       <div className="actions">
         <Button type="primary" htmlType="submit" loading={change.isPending} disabled={!current}>
-          {pin ? 'Keep the number' : 'Take the number away'}
+          {pin ? 'Keep the PIN' : 'Take the PIN away'}
         </Button>
       </div>
     </form>

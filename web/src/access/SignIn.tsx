@@ -5,12 +5,14 @@ import { call, Unreachable } from '../api/http';
 import type { Session } from '../api/types';
 import { ErrorNotice } from '../ui/ErrorNotice';
 import { waiting } from '../outbox/outbox';
+import { startedEntries } from '../ui/drafts';
 
 export function SignIn({ demo, unreachable }: { demo: boolean; unreachable: boolean }) {
   const client = useQueryClient();
   const [username, setUsername] = useState('');
   const [password, setPassword] = useState('');
   const kept = useQuery({ queryKey: ['outbox'], queryFn: waiting, staleTime: 0 }).data ?? [];
+  const started = startedEntries();
   const whose = [...new Set(kept.map((e) => e.displayName))].join(', ');
   const signIn = useMutation({
     mutationFn: async () => {
@@ -36,6 +38,12 @@ export function SignIn({ demo, unreachable }: { demo: boolean; unreachable: bool
           }}
         >
           <ErrorNotice error={signIn.error ?? (unreachable ? new Unreachable() : null)} />
+          {started > 0 && (
+            <p className="caution">
+              What was typed on this tablet is kept: {started} {started === 1 ? 'entry' : 'entries'}, there
+              again for whoever typed it.
+            </p>
+          )}
           {kept.length > 0 && (
             <p className="caution">
               {kept.length} on this tablet the server has not got yet, of {whose}. Sent by itself once they

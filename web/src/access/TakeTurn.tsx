@@ -6,7 +6,7 @@ import type { Person, Session } from '../api/types';
 import { ErrorNotice } from '../ui/ErrorNotice';
 import { usePerson } from '../session/session';
 
-/** Another person takes the tablet by a short number, so that each entry bears the right name. */
+/** Another person takes the tablet by a PIN, so that each entry bears the right name. */
 export function TakeTurn({ done }: { done: () => void }) {
   const client = useQueryClient();
   const here = usePerson();
@@ -26,14 +26,12 @@ export function TakeTurn({ done }: { done: () => void }) {
   });
   const others = people.data?.filter((p) => p.username !== here.username) ?? [];
   const wrong =
-    turn.error instanceof Refusal
-      ? turn.error.problems[0]?.message.replace(/^pin/, 'That number')
-      : undefined;
+    turn.error instanceof Refusal ? turn.error.problems[0]?.message.replace(/^pin/, 'That PIN') : undefined;
   return (
     <div className="turn panel" role="dialog" aria-label="Who is at the bench">
       <h2>Who is at the bench?</h2>
       {people.isSuccess && others.length === 0 && (
-        <p>Nobody else has a number yet. Set one under Shop, on your own page.</p>
+        <p>Nobody else has a PIN yet. Set one under Shop, on your own page.</p>
       )}
       <div className="picks" role="radiogroup" aria-label="Person">
         {others.map((p) => (
@@ -61,8 +59,8 @@ export function TakeTurn({ done }: { done: () => void }) {
             <Input
               key={who.username}
               autoFocus
-              aria-label={`Number of ${who.displayName}`}
-              placeholder="number"
+              aria-label={`PIN of ${who.displayName}`}
+              placeholder="PIN"
               type="password"
               inputMode="numeric"
               autoComplete="off"

@@ -1479,14 +1479,14 @@ export interface components {
             /** Format: double */
             y: number;
         };
-        "app.brasskettle.core.choice.ChoiceReading": {
+        "app.brasskettle.core.choice.ChoiceAssessment": {
             advice: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
             crossings: string[];
-            options: components["schemas"]["app.brasskettle.core.choice.ChoiceReading.Option"][];
+            options: components["schemas"]["app.brasskettle.core.choice.ChoiceAssessment.Option"][];
             steps: components["schemas"]["app.brasskettle.core.worksheet.Step"][];
             years: number[];
         };
-        "app.brasskettle.core.choice.ChoiceReading.Amount": {
+        "app.brasskettle.core.choice.ChoiceAssessment.Amount": {
             amount: number;
             /** Format: double */
             quantity: number;
@@ -1495,7 +1495,7 @@ export interface components {
             task: string;
             unit: string;
         };
-        "app.brasskettle.core.choice.ChoiceReading.Option": {
+        "app.brasskettle.core.choice.ChoiceAssessment.Option": {
             /** Format: double */
             annualEnergyCost: number;
             costByYear: number[];
@@ -1510,7 +1510,7 @@ export interface components {
             /** Format: double */
             leadTimeHours: number;
             levelPrice: number | null;
-            lines: components["schemas"]["app.brasskettle.core.choice.ChoiceReading.Amount"][];
+            lines: components["schemas"]["app.brasskettle.core.choice.ChoiceAssessment.Amount"][];
             name: string;
             open: boolean;
             /** Format: double */
@@ -1572,7 +1572,7 @@ export interface components {
             stopFrom: ("slight" | "clear" | "severe") | null;
             words: string;
         };
-        "app.brasskettle.core.findings.FindingsReading": {
+        "app.brasskettle.core.findings.FindingsAssessment": {
             evidence: ("three-phase" | "single-phase" | "connection-differs" | "trips-at-once" | "trips-after-minutes" | "hums-will-not-start" | "noisy" | "vibrates" | "runs-hot" | "power-interruption-before" | "thunderstorm-before" | "flooded-or-washed" | "fed-by-drive" | "long-drive-cable" | "no-overload-relay" | "recently-reconnected" | "machine-overloaded" | "cooling-blocked" | "frequent-starts" | "low-voltage-supply" | "shaft-binds" | "shaft-free" | "burnt-smell" | "ties-broken-all-round" | "copper-beads" | "rotor-aluminium-thrown" | "rotor-drag-marks" | "bearing-destroyed" | "bearing-rough" | "bearing-fluted" | "grease-dry" | "oil-in-winding" | "winding-wet" | "winding-dirty" | "winding-looks-sound" | "protector-corroded" | "protector-open" | "start-switch-worn" | "capacitor-out-of-range" | "joint-overheated" | "insulation-stop" | "dead-ground" | "insulation-holds" | "absorption-flat" | "absorption-holds" | "resistance-open" | "open-inside-winding" | "resistance-unbalanced" | "resistance-intermittent" | "resistance-holds" | "balance-follows-winding" | "balance-follows-rotor" | "balance-holds" | "surge-phase-differs" | "surge-holds" | "run-current-high" | "run-sound" | "shaft-current-high")[];
             lines: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
             unlooked: string[];
@@ -1586,6 +1586,22 @@ export interface components {
             exponent: number;
             /** Format: double */
             leakageMicroamp: number;
+        };
+        "app.brasskettle.core.insulation.InsulationReadings": {
+            ambientTemperatureC: number | null;
+            /** @enum {string} */
+            insulationClass: "A" | "E" | "B" | "F" | "H";
+            /** @enum {string} */
+            insulationSystem: "thermosetting" | "thermoplastic";
+            madeBefore1970: boolean;
+            /** Format: double */
+            ratedVoltageV: number;
+            readings: components["schemas"]["app.brasskettle.core.insulation.TimedReading"][];
+            relativeHumidityPercent: number | null;
+            /** @enum {string} */
+            windingKind: "random-wound" | "form-wound" | "armature" | "field";
+            /** Format: double */
+            windingTemperatureC: number;
         };
         "app.brasskettle.core.insulation.InsulationResult": {
             absorptionRatio: number | null;
@@ -1616,22 +1632,6 @@ export interface components {
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
         };
-        "app.brasskettle.core.insulation.InsulationTest": {
-            ambientTemperatureC: number | null;
-            /** @enum {string} */
-            insulationClass: "A" | "E" | "B" | "F" | "H";
-            /** @enum {string} */
-            insulationSystem: "thermosetting" | "thermoplastic";
-            madeBefore1970: boolean;
-            /** Format: double */
-            ratedVoltageV: number;
-            readings: components["schemas"]["app.brasskettle.core.insulation.TimedReading"][];
-            relativeHumidityPercent: number | null;
-            /** @enum {string} */
-            windingKind: "random-wound" | "form-wound" | "armature" | "field";
-            /** Format: double */
-            windingTemperatureC: number;
-        };
         "app.brasskettle.core.insulation.TimedReading": {
             /** Format: double */
             megohm: number;
@@ -1650,14 +1650,7 @@ export interface components {
             tag: string;
             told: string;
         };
-        "app.brasskettle.core.jobs.ApartReading": {
-            findings: components["schemas"]["app.brasskettle.core.findings.FindingsReading"] | null;
-            leads: components["schemas"]["app.brasskettle.core.leads.LeadMapReading"] | null;
-            log: components["schemas"]["app.brasskettle.core.teardown.LogReading"] | null;
-            /** @enum {string} */
-            suggested: "ball-sealed" | "ball-capped" | "roller-drive" | "sleeve" | "vertical" | "open" | "brake" | "single-phase";
-        };
-        "app.brasskettle.core.jobs.ArrivalReading": {
+        "app.brasskettle.core.jobs.ArrivalAssessment": {
             lines: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
             /** @enum {string} */
             shaft: "holds" | "watch" | "stop" | "unproven";
@@ -1666,61 +1659,57 @@ export interface components {
         "app.brasskettle.core.jobs.Departure": {
             heldBy: string[];
         };
-        "app.brasskettle.core.jobs.JobReading.Next": {
+        "app.brasskettle.core.jobs.DismantledAssessment": {
+            findings: components["schemas"]["app.brasskettle.core.findings.FindingsAssessment"] | null;
+            leads: components["schemas"]["app.brasskettle.core.leads.LeadMapAssessment"] | null;
+            log: components["schemas"]["app.brasskettle.core.teardown.TeardownLogAssessment"] | null;
+            /** @enum {string} */
+            suggested: "ball-sealed" | "ball-capped" | "roller-drive" | "sleeve" | "vertical" | "open" | "brake" | "single-phase";
+        };
+        "app.brasskettle.core.jobs.JobAssessment.Next": {
             sentence: string;
             /** @enum {string} */
             station: "receive" | "bench" | "teardown" | "cause" | "winding" | "choose" | "rewind" | "prove" | "release";
             step: string;
         };
-        "app.brasskettle.core.jobs.JobReading.Piece": {
+        "app.brasskettle.core.jobs.JobAssessment.Piece": {
             code: string;
             step: string;
             struck: boolean;
             words: string;
         };
-        "app.brasskettle.core.jobs.JobReading.StationReading": {
+        "app.brasskettle.core.jobs.JobAssessment.StationAssessment": {
             name: string;
             skipped: string | null;
             /** @enum {string} */
             station: "receive" | "bench" | "teardown" | "cause" | "winding" | "choose" | "rewind" | "prove" | "release";
-            steps: components["schemas"]["app.brasskettle.core.jobs.JobReading.StepReading"][];
+            steps: components["schemas"]["app.brasskettle.core.jobs.JobAssessment.StepAssessment"][];
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
         };
-        "app.brasskettle.core.jobs.JobReading.StepReading": {
+        "app.brasskettle.core.jobs.JobAssessment.StepAssessment": {
             done: boolean;
+            further: boolean;
             name: string;
             step: string;
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
         };
-        "app.brasskettle.core.leads.LeadMapReading": {
+        "app.brasskettle.core.leads.LeadMapAssessment": {
             connectedAs: string | null;
             differsFromPlate: boolean;
             lines: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
-            terminals: components["schemas"]["app.brasskettle.core.leads.LeadMapReading.Terminal"][];
+            terminals: components["schemas"]["app.brasskettle.core.leads.LeadMapAssessment.Terminal"][];
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
         };
-        "app.brasskettle.core.leads.LeadMapReading.Terminal": {
+        "app.brasskettle.core.leads.LeadMapAssessment.Terminal": {
             colours: string[];
             joins: string[];
             leads: string[];
             name: string;
         };
-        "app.brasskettle.core.nameplate.BlockReading": {
-            contradictions: string[];
-            /** @enum {string} */
-            kind: "two-speed" | "dual-voltage" | "two-frequencies" | "same";
-            /** Format: int32 */
-            poles: number;
-            /** Format: double */
-            ratedTorqueNm: number;
-            sentence: string;
-            /** @enum {string} */
-            verdict: "holds" | "watch" | "stop" | "unproven";
-        };
-        "app.brasskettle.core.nameplate.NameplateReading": {
+        "app.brasskettle.core.nameplate.NameplateAssessment": {
             /** Format: double */
             apparentPowerVa: number;
             contradictions: string[];
@@ -1739,6 +1728,15 @@ export interface components {
             steps: components["schemas"]["app.brasskettle.core.worksheet.Step"][];
             /** Format: double */
             synchronousSpeedRpm: number;
+        };
+        "app.brasskettle.core.nameplate.PlateAssessment": {
+            blocks: components["schemas"]["app.brasskettle.core.nameplate.RatingBlockAssessment"][];
+            cautions: string[];
+            doubtful: string[];
+            estimate: components["schemas"]["app.brasskettle.core.nameplate.PlateEstimate"] | null;
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            poles: number | null;
+            rating: components["schemas"]["app.brasskettle.core.nameplate.NameplateAssessment"] | null;
         };
         "app.brasskettle.core.nameplate.PlateEstimate": {
             clues: components["schemas"]["app.brasskettle.core.nameplate.PlateEstimate.Clue"][];
@@ -1763,14 +1761,17 @@ export interface components {
             /** Format: double */
             value: number;
         };
-        "app.brasskettle.core.nameplate.PlateReading": {
-            blocks: components["schemas"]["app.brasskettle.core.nameplate.BlockReading"][];
-            cautions: string[];
-            doubtful: string[];
-            estimate: components["schemas"]["app.brasskettle.core.nameplate.PlateEstimate"] | null;
-            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
-            poles: number | null;
-            rating: components["schemas"]["app.brasskettle.core.nameplate.NameplateReading"] | null;
+        "app.brasskettle.core.nameplate.RatingBlockAssessment": {
+            contradictions: string[];
+            /** @enum {string} */
+            kind: "two-speed" | "dual-voltage" | "two-frequencies" | "same";
+            /** Format: int32 */
+            poles: number;
+            /** Format: double */
+            ratedTorqueNm: number;
+            sentence: string;
+            /** @enum {string} */
+            verdict: "holds" | "watch" | "stop" | "unproven";
         };
         "app.brasskettle.core.passport.MotorHistory": {
             findings: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
@@ -1794,6 +1795,18 @@ export interface components {
             tag: string;
             windingOhmAt25C: number | null;
         };
+        "app.brasskettle.core.resistance.ResistanceReadings": {
+            /** @enum {string} */
+            conductor: "copper" | "aluminium";
+            /** @enum {string} */
+            connection: "wye" | "delta" | "unknown";
+            openPairs: ("ab" | "bc" | "ca")[] | null;
+            terminalOhms: components["schemas"]["app.brasskettle.core.resistance.TerminalOhms"];
+            /** @enum {string} */
+            windingKind: "random-wound" | "form-wound" | "armature" | "field";
+            /** Format: double */
+            windingTemperatureC: number;
+        };
         "app.brasskettle.core.resistance.ResistanceResult": {
             judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
             /** Format: double */
@@ -1809,18 +1822,6 @@ export interface components {
             unbalancePercent: number | null;
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
-        };
-        "app.brasskettle.core.resistance.ResistanceTest": {
-            /** @enum {string} */
-            conductor: "copper" | "aluminium";
-            /** @enum {string} */
-            connection: "wye" | "delta" | "unknown";
-            openPairs: ("ab" | "bc" | "ca")[] | null;
-            terminalOhms: components["schemas"]["app.brasskettle.core.resistance.TerminalOhms"];
-            /** @enum {string} */
-            windingKind: "random-wound" | "form-wound" | "armature" | "field";
-            /** Format: double */
-            windingTemperatureC: number;
         };
         "app.brasskettle.core.resistance.TerminalOhms": {
             ab: number | null;
@@ -1873,18 +1874,38 @@ export interface components {
             traceB: number[];
             traceC: number[];
         };
-        "app.brasskettle.core.teardown.LogReading": {
-            joints: components["schemas"]["app.brasskettle.core.teardown.LogReading.Joint"][];
+        "app.brasskettle.core.teardown.DismantlingPermit": {
+            holding: components["schemas"]["app.brasskettle.core.teardown.DismantlingPermit.Reason"][];
+            open: boolean;
+        };
+        "app.brasskettle.core.teardown.DismantlingPermit.Reason": {
+            code: string;
+            opens: string;
+            sentence: string;
+            step: string;
+        };
+        "app.brasskettle.core.teardown.MapFact": {
+            code: string;
+            sentence: string;
+        };
+        "app.brasskettle.core.teardown.Refit": {
+            by: string;
+            leftOut: string | null;
+            /** Format: int32 */
+            part: number;
+        };
+        "app.brasskettle.core.teardown.TeardownLogAssessment": {
+            joints: components["schemas"]["app.brasskettle.core.teardown.TeardownLogAssessment.Joint"][];
             lines: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
             /** Format: int32 */
             off: number;
-            reassembly: components["schemas"]["app.brasskettle.core.teardown.LogReading.FittingStep"][];
+            reassembly: components["schemas"]["app.brasskettle.core.teardown.TeardownLogAssessment.FittingStep"][];
             toCome: components["schemas"]["app.brasskettle.core.teardown.UsualPart"][];
             together: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
         };
-        "app.brasskettle.core.teardown.LogReading.FittingStep": {
+        "app.brasskettle.core.teardown.TeardownLogAssessment.FittingStep": {
             details: string;
             /** Format: int32 */
             id: number;
@@ -1894,7 +1915,7 @@ export interface components {
             small: boolean;
             spoken: string;
         };
-        "app.brasskettle.core.teardown.LogReading.Joint": {
+        "app.brasskettle.core.teardown.TeardownLogAssessment.Joint": {
             /** @enum {string} */
             end: "drive-end" | "other-end" | "frame";
             mark: string | null;
@@ -1903,26 +1924,6 @@ export interface components {
             photographed: boolean;
             spoken: string;
             usual: string;
-        };
-        "app.brasskettle.core.teardown.MapFact": {
-            code: string;
-            sentence: string;
-        };
-        "app.brasskettle.core.teardown.OpeningGate": {
-            holding: components["schemas"]["app.brasskettle.core.teardown.OpeningGate.Reason"][];
-            open: boolean;
-        };
-        "app.brasskettle.core.teardown.OpeningGate.Reason": {
-            code: string;
-            opens: string;
-            sentence: string;
-            step: string;
-        };
-        "app.brasskettle.core.teardown.Refit": {
-            by: string;
-            leftOut: string | null;
-            /** Format: int32 */
-            part: number;
         };
         "app.brasskettle.core.teardown.UsualPart": {
             back: string;
@@ -2247,7 +2248,7 @@ export interface components {
             recommendations: string[];
             root: string;
         };
-        "app.brasskettle.server.choice.Answers.Answer": {
+        "app.brasskettle.server.choice.CustomerDecision.Answer": {
             customer: string;
             how: string;
             option: string;
@@ -2417,30 +2418,30 @@ export interface components {
         };
         "app.brasskettle.server.jobview.JobView": {
             advice: components["schemas"]["app.brasskettle.core.jobs.Advice"][];
-            apart: components["schemas"]["app.brasskettle.core.jobs.ApartReading"];
-            arrival: components["schemas"]["app.brasskettle.core.jobs.ArrivalReading"] | null;
+            apart: components["schemas"]["app.brasskettle.core.jobs.DismantledAssessment"];
+            arrival: components["schemas"]["app.brasskettle.core.jobs.ArrivalAssessment"] | null;
             bench: components["schemas"]["app.brasskettle.server.jobview.JobView.Bench"];
-            choice: components["schemas"]["app.brasskettle.core.choice.ChoiceReading"] | null;
+            choice: components["schemas"]["app.brasskettle.core.choice.ChoiceAssessment"] | null;
             chosen: components["schemas"]["app.brasskettle.server.jobview.JobView.Chosen"] | null;
             concluded: components["schemas"]["app.brasskettle.server.jobview.JobView.Concluded"] | null;
             departure: components["schemas"]["app.brasskettle.core.jobs.Departure"];
             discharge: components["schemas"]["app.brasskettle.server.jobview.JobView.Discharge"] | null;
-            evidence: components["schemas"]["app.brasskettle.core.jobs.JobReading.Piece"][];
+            evidence: components["schemas"]["app.brasskettle.core.jobs.JobAssessment.Piece"][];
             gate: components["schemas"]["app.brasskettle.core.energise.EnergiseGate"];
             highVoltage: components["schemas"]["app.brasskettle.core.energise.HighVoltageGate"];
             identity: components["schemas"]["app.brasskettle.server.jobview.JobView.Identity"];
             ledger: components["schemas"]["app.brasskettle.server.jobview.JobView.LedgerEntry"][];
-            next: components["schemas"]["app.brasskettle.core.jobs.JobReading.Next"];
-            opening: components["schemas"]["app.brasskettle.core.teardown.OpeningGate"];
+            next: components["schemas"]["app.brasskettle.core.jobs.JobAssessment.Next"];
+            opening: components["schemas"]["app.brasskettle.core.teardown.DismantlingPermit"];
             overruledConclusions: components["schemas"]["app.brasskettle.server.jobview.JobView.Concluded"][];
-            plate: components["schemas"]["app.brasskettle.core.nameplate.PlateReading"] | null;
+            plate: components["schemas"]["app.brasskettle.core.nameplate.PlateAssessment"] | null;
             plateChanges: string[];
             ranking: components["schemas"]["app.brasskettle.core.cause.FailureRanking"];
             sheets: {
                 [key: string]: components["schemas"]["app.brasskettle.server.jobview.JobView.Sheet"];
             };
             simulatedMotor: components["schemas"]["app.brasskettle.server.jobview.JobView.SimulatedMotorView"];
-            stations: components["schemas"]["app.brasskettle.core.jobs.JobReading.StationReading"][];
+            stations: components["schemas"]["app.brasskettle.core.jobs.JobAssessment.StationAssessment"][];
             winding: components["schemas"]["app.brasskettle.core.winding.WindingResult"] | null;
             windingMeasured: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             windingState: components["schemas"]["app.brasskettle.core.work.WindingState"];
@@ -2543,7 +2544,7 @@ export interface components {
             fit: components["schemas"]["app.brasskettle.server.jobview.JobView.Fit"] | null;
             result: components["schemas"]["app.brasskettle.core.insulation.InsulationResult"];
             standing: components["schemas"]["app.brasskettle.server.jobview.JobView.Standing"];
-            test: components["schemas"]["app.brasskettle.core.insulation.InsulationTest"];
+            test: components["schemas"]["app.brasskettle.core.insulation.InsulationReadings"];
         };
         "app.brasskettle.server.jobview.JobView.LedgerEntry": {
             /** Format: date-time */
@@ -2575,7 +2576,7 @@ export interface components {
             done: components["schemas"]["app.brasskettle.server.jobview.JobView.Done"];
             result: components["schemas"]["app.brasskettle.core.resistance.ResistanceResult"];
             standing: components["schemas"]["app.brasskettle.server.jobview.JobView.Standing"];
-            test: components["schemas"]["app.brasskettle.core.resistance.ResistanceTest"];
+            test: components["schemas"]["app.brasskettle.core.resistance.ResistanceReadings"];
         };
         "app.brasskettle.server.jobview.JobView.Sheet": {
             /** Format: date-time */
@@ -2614,13 +2615,13 @@ export interface components {
             standing: components["schemas"]["app.brasskettle.server.jobview.JobView.Standing"];
         };
         "app.brasskettle.server.jobview.SheetPreview": {
-            arrival: components["schemas"]["app.brasskettle.core.jobs.ArrivalReading"] | null;
-            choice: components["schemas"]["app.brasskettle.core.choice.ChoiceReading"] | null;
+            arrival: components["schemas"]["app.brasskettle.core.jobs.ArrivalAssessment"] | null;
+            choice: components["schemas"]["app.brasskettle.core.choice.ChoiceAssessment"] | null;
             facts: components["schemas"]["app.brasskettle.core.teardown.MapFact"][];
-            findings: components["schemas"]["app.brasskettle.core.findings.FindingsReading"] | null;
-            leads: components["schemas"]["app.brasskettle.core.leads.LeadMapReading"] | null;
-            log: components["schemas"]["app.brasskettle.core.teardown.LogReading"] | null;
-            plate: components["schemas"]["app.brasskettle.core.nameplate.PlateReading"] | null;
+            findings: components["schemas"]["app.brasskettle.core.findings.FindingsAssessment"] | null;
+            leads: components["schemas"]["app.brasskettle.core.leads.LeadMapAssessment"] | null;
+            log: components["schemas"]["app.brasskettle.core.teardown.TeardownLogAssessment"] | null;
+            plate: components["schemas"]["app.brasskettle.core.nameplate.PlateAssessment"] | null;
             problems: components["schemas"]["app.brasskettle.core.worksheet.Problem"][];
             shown: {
                 [key: string]: string;
@@ -3212,7 +3213,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.choice.Answers.Answer"];
+                "application/json": components["schemas"]["app.brasskettle.server.choice.CustomerDecision.Answer"];
             };
         };
         responses: {

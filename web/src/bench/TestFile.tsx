@@ -5,7 +5,7 @@ import { requestKey, send } from '../api/http';
 import type { Typed } from '../api/types';
 import { ErrorNotice } from '../ui/ErrorNotice';
 
-const MOST_BYTES = 16 * 2 ** 20;
+const MAX_BYTES = 16 * 2 ** 20;
 
 /** Readings from a file, CSV or JSON, into the form; what cannot be read is told by line and column. */
 export function ReadFile({
@@ -20,7 +20,7 @@ export function ReadFile({
   const input = useRef<HTMLInputElement>(null);
   const read = useMutation({
     mutationFn: (file: File) =>
-      file.size > MOST_BYTES
+      file.size > MAX_BYTES
         ? Promise.reject(new Error(`${file.name} is larger than 16 MiB; readings of a test are not`))
         : send<Typed>(`/api/jobs/${tag}/tests/${kind}/file`, file, requestKey()),
     onSuccess: onRead,

@@ -1,12 +1,12 @@
-import { useEffect, useMemo, useRef, useState, type ComponentType } from 'react';
+import { Fragment, useEffect, useMemo, useRef, useState, type ComponentType } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
-import type { JobView } from '../api/types';
+import type { JobView, Station } from '../api/types';
 import { testAt, useTestKinds } from '../bench/testKinds';
 import { SetDownForm, SetDownNotice } from '../floor/setdown';
 import { ErrorNotice } from '../ui/ErrorNotice';
 import { Frame } from '../shell/Frame';
 import type { Key } from '../ui/keys';
-import { Mark } from '../verdict/Mark';
+import { Mark, verdictWord } from '../verdict/Mark';
 import { GateStep } from './GateStep';
 import { JobBand } from './JobBand';
 import { Ledger } from './Ledger';
@@ -106,39 +106,61 @@ function Spine({ job, here }: { job: JobView; here: string }) {
   const spine = useRef<HTMLElement>(null);
   // On a tablet the spine is a strip, and the step at hand must not lie outside it.
   useEffect(() => {
-    spine.current?.querySelector('.here')?.scrollIntoView({ block: 'nearest', inline: 'center' });
+    const at = spine.current?.querySelector('.step.here') ?? spine.current?.querySelector('.here');
+    at?.scrollIntoView({ block: 'nearest', inline: 'center' });
   }, [here]);
+  // A step that is not offered on this motor is shown all the same when a link leads there.
+  const open =
+    job.stations.find((s) => s.steps.some((t) => t.step === here)) ??
+    job.stations.find((s) => s.station === here.split('/')[0]);
   return (
     <nav className="spine" aria-label="Stations" ref={spine}>
-      {job.stations.map((station) => {
-        const steps = station.steps;
-        const single = steps.length === 1 ? steps[0] : undefined;
-        return (
-          <div key={station.station}>
-            <Link
-              to={`/jobs/${job.identity.tag}/${steps[0]?.step ?? ''}`}
-              className={single?.step === here ? 'station here' : 'station'}
-              aria-current={single?.step === here ? 'step' : undefined}
-            >
-              <Mark verdict={station.verdict} />
+      {job.stations.map((station) => (
+        <Fragment key={station.station}>
+          <Link
+            to={`/jobs/${job.identity.tag}/${station.steps[0]?.step ?? ''}`}
+            className={station === open ? 'station here' : 'station'}
+            aria-current={station === open ? 'step' : undefined}
+          >
+            <Mark verdict={station.verdict} />
+            <span>
               {station.skipped ? <s title={station.skipped}>{station.name}</s> : station.name}
-            </Link>
-            {!single &&
-              steps.map((s) => (
-                <Link
-                  key={s.step}
-                  to={`/jobs/${job.identity.tag}/${s.step}`}
-                  className={`step ${s.step === here ? 'here' : ''}`}
-                  aria-current={s.step === here ? 'step' : undefined}
-                >
-                  <Mark verdict={s.verdict} size={16} />
-                  {s.name}
-                </Link>
-              ))}
-          </div>
-        );
-      })}
+              <small>
+                {job.next.station === station.station ? job.next.sentence : verdictWord(station.verdict)}
+              </small>
+            </span>
+          </Link>
+          {station === open && open.steps.length > 1 && <Steps job={job} station={open} here={here} />}
+        </Fragment>
+      ))}
     </nav>
+  );
+}
+
+/** The steps of the station at work: what is recorded, what is open, and folded what only the curious take. */
+function Steps({ job, station, here }: { job: JobView; station: Station; here: string }) {
+  const more = station.steps.filter((s) => s.further && !s.done);
+  const link = (s: Station['steps'][number]) => (
+    <Link
+      key={s.step}
+      to={`/jobs/${job.identity.tag}/${s.step}`}
+      className={`step ${s.step === here ? 'here' : ''}`}
+      aria-current={s.step === here ? 'step' : undefined}
+    >
+      <Mark verdict={s.verdict} size={16} />
+      {s.name}
+    </Link>
+  );
+  return (
+    <div className="steps" role="group" aria-label={`Steps of ${station.name}`}>
+      {station.steps.filter((s) => !more.includes(s)).map(link)}
+      {more.length > 0 && (
+        <details key={station.station} open={more.some((s) => s.step === here)}>
+          <summary>more tests ({more.length})</summary>
+          {more.map(link)}
+        </details>
+      )}
+    </div>
   );
 }
 

@@ -10,7 +10,7 @@ import { moment } from '../quantity/figures';
 import { findingKey, spokenPart, type LogText } from '../job/vocabulary';
 import './photos.css';
 
-const MOST_BYTES = 15 * 1024 * 1024;
+const MAX_BYTES = 15 * 1024 * 1024;
 
 export function usePhotos(tag: string) {
   return useQuery({
@@ -31,7 +31,7 @@ export function Photos({ job, step }: { job: JobView; step: string }) {
   const keys = useRef(new Map<string, string>());
   const add = useMutation({
     mutationFn: async (file: File) => {
-      if (file.size > MOST_BYTES) {
+      if (file.size > MAX_BYTES) {
         throw new Refusal(
           413,
           'Too large',

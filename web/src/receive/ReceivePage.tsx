@@ -1,6 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
-import { useDeferredValue, useRef } from 'react';
+import { useDeferredValue, useEffect, useRef } from 'react';
 import { call, Refusal, requestKey } from '../api/http';
 import { useGoOn } from '../job/useGoOn';
 import type { Customer, JobView } from '../api/types';
@@ -10,7 +10,7 @@ import { ErrorNotice } from '../ui/ErrorNotice';
 import { KnownMotor } from '../passport/KnownMotor';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
-import { sendOrKeep } from '../outbox/outbox';
+import { onDelivered, sendOrKeep } from '../outbox/outbox';
 import { usePerson } from '../session/session';
 import { useMoney } from '../settings/useSettings';
 import { Frame } from '../shell/Frame';
@@ -61,6 +61,12 @@ export function ReceivePage() {
   const draft = useDraft('receive', EMPTY);
   const v = draft.value;
   const key = useRef(requestKey());
+  const took = (job: JobView) => {
+    draft.settle(EMPTY);
+    client.setQueryData(['job', job.identity.tag], job);
+    void client.invalidateQueries({ queryKey: ['floor'] });
+    goOn(`/jobs/${job.identity.tag}/receive`);
+  };
   const receive = useMutation({
     mutationFn: () => {
       const { promised, contactName, contactPart, contactPhone, contactEmail, ...rest } = v;
@@ -83,13 +89,22 @@ export function ReceivePage() {
         at: Date.now(),
       });
     },
-    onSuccess: (job) => {
-      draft.settle(EMPTY);
-      client.setQueryData(['job', job.identity.tag], job);
-      void client.invalidateQueries({ queryKey: ['floor'] });
-      goOn(`/jobs/${job.identity.tag}/receive`);
-    },
+    onSuccess: took,
   });
+  // What waited for the server was taken late: go on as if the answer had come at once.
+  const late = useRef(took);
+  useEffect(() => {
+    late.current = took;
+  });
+  useEffect(
+    () =>
+      onDelivered(({ entry, answer }) => {
+        if (entry.key === key.current) {
+          late.current(answer as JobView);
+        }
+      }),
+    [],
+  );
   const problems = receive.error instanceof Refusal ? receive.error.problems : [];
   const set = (part: Partial<typeof EMPTY>) => draft.change({ ...v, ...part });
   const cost = Number(v.outageCostPerHour);

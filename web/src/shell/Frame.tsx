@@ -14,7 +14,7 @@ import { usePerson, usePreferences } from '../session/session';
 
 const PLACES = [
   ['/', 'Floor'],
-  ['/triage', 'Pile'],
+  ['/triage', 'Triage'],
   ['/customers', 'Customers'],
   ['/worksheets', 'Worksheets'],
   ['/shop', 'Shop'],

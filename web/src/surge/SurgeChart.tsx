@@ -2,7 +2,7 @@ import { useCallback } from 'react';
 import type { SurgeSet } from '../api/types';
 import { Chart, frame, token } from '../charts/Chart';
 
-const MOST_POINTS = 600;
+const MAX_POINTS = 600;
 
 /** The three traces over each other; dash and weight tell them apart where colour does not. */
 export function SurgeChart({
@@ -15,7 +15,7 @@ export function SurgeChart({
 }) {
   const option = useCallback(() => {
     const f = frame();
-    const every = Math.max(1, Math.floor(set.traceA.length / MOST_POINTS));
+    const every = Math.max(1, Math.floor(set.traceA.length / MAX_POINTS));
     const points = (trace: number[], interval = set.sampleIntervalS) =>
       trace.flatMap((v, i) => (i % every === 0 ? [[i * interval * 1e6, v]] : []));
     const past = (name: string, trace: number[], type: string) => ({

@@ -34,7 +34,7 @@ const ASKS: Record<Stage, string> = {
   eye: 'Look and smell',
 };
 
-/** A pile of motors nobody knows, a minute at each, by keys that a hand finds blind. */
+/** Motors nobody knows, a minute at each, by keys that a hand finds blind. */
 export function TriagePage() {
   const navigate = useNavigate();
   const client = useQueryClient();
@@ -97,7 +97,7 @@ export function TriagePage() {
     <Frame keys={keys}>
       <main className="page triage" id="work">
         <div className="head">
-          <h1>The pile</h1>
+          <h1>Triage: a minute a motor</h1>
           <span className="soft">a minute at each: turns, insulates, rings, looks right</span>
         </div>
         <p className="caution">

@@ -1,4 +1,4 @@
-/** What is entered of a motor from the pile, and where the hand is. */
+/** What is entered of a motor from triage, and where the hand is. */
 export interface Entry {
   mark: string;
   ratedVoltageV: string;

@@ -5,6 +5,11 @@ const PREFIX = 'brasskettle.draft.';
 const FORGOTTEN = 'brasskettle-draft-forgotten';
 const FULL = 'brasskettle-storage-full';
 
+/** How many entries are started on this tablet and not saved, whoever's they are. */
+export function startedEntries(): number {
+  return Object.keys(localStorage).filter((k) => k.startsWith(PREFIX)).length;
+}
+
 /** A draft belongs to whoever typed it: the next person at the tablet neither sees nor saves it. */
 function place(username: string, name: string): string {
   return `${PREFIX}${username}:${name}`;

@@ -97,7 +97,7 @@ function Value({ name, value }: { name: string; value: unknown }) {
   return <>{value === true ? 'yes' : value === false ? 'no' : String(value as string)}</>;
 }
 
-const MOST_SHOWN = 8;
+const MAX_SHOWN = 8;
 
 /** Like things under each other, each figure in its column. */
 function Columns({ rows }: { rows: { [name: string]: unknown }[] }) {
@@ -144,7 +144,7 @@ function List({ value }: { value: unknown[] }) {
   ) {
     return <Columns rows={flat} />;
   }
-  const shown = value.slice(0, MOST_SHOWN) as { [name: string]: unknown }[];
+  const shown = value.slice(0, MAX_SHOWN) as { [name: string]: unknown }[];
   return (
     <>
       {shown.map((v, n) =>

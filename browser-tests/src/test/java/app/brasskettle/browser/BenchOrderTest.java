@@ -198,7 +198,7 @@ class BenchOrderTest {
     void aPileIsGoneThroughByKeysAlone(Product.Running product) {
         Hand hand = new Hand(product.page(1280, 800)).signIn("tech");
         hand.goTo("/triage");
-        hand.seesHeading("The pile");
+        hand.seesHeading("Triage");
         hand.fill("Chalked on it", "PILE-70");
         hand.field("Chalked on it").blur();
         for (String key : "f 5 0 0 Enter s".split(" ")) {
@@ -210,6 +210,6 @@ class BenchOrderTest {
         hand.page().keyboard().press("j");
         hand.sees("PILE-70");
         hand.page().locator("tbody tr").first().getByText("TQ-").click();
-        assertThat(hand.page().locator("main")).containsText("From the pile. Sound");
+        assertThat(hand.page().locator("main")).containsText("From triage. Sound");
     }
 }

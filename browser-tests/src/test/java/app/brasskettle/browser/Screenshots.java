@@ -26,7 +26,7 @@ final class Screenshots {
         views.put("insulation", "/jobs/TQ-0402/bench/insulation");
         views.put("surge", "/jobs/TQ-0403/bench/surge");
         views.put("run", "/jobs/TQ-0407/bench/watch");
-        views.put("pile", "/triage");
+        views.put("triage", "/triage");
         views.put("gate", "/jobs/TQ-0404/gate");
         views.put("parts", "/jobs/TQ-0408/teardown/parts");
         views.put("findings", "/jobs/TQ-0408/teardown/findings");

@@ -39,7 +39,7 @@ class ViewsTest {
         "/jobs/TQ-0405/bench/windings, Main and start winding, false",
         "/jobs/TQ-0407/bench/release, Release to run, false",
         "/jobs/TQ-0412/bench/step-voltage, Step voltage, false",
-        "/triage, The pile, true",
+        "/triage, Triage, true",
         "/jobs/TQ-0408/teardown/parts, Marks and parts, true",
         "/jobs/TQ-0401/teardown/lead-map, Leads as they lie, false",
         "/jobs/TQ-0408/teardown/findings, What is found on it, true",

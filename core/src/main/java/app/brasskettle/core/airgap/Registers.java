@@ -16,7 +16,7 @@ import java.util.Optional;
 public record Registers(List<Register> registers, Optional<Double> meanGapMm) {
 
     private static final int MOST = 12;
-    private static final double SMALLEST_MM = 10;
+    private static final double MIN_MM = 10;
 
     /** What brings a worn register back, and what it needs. */
     public enum Remedy implements Repair {
@@ -53,8 +53,8 @@ public record Registers(List<Register> registers, Optional<Double> meanGapMm) {
             remedy = Problems.orEmpty(remedy);
             Problems problems = new Problems();
             problems.present("place", place);
-            problems.eachAboveTo("bracketMm", bracketMm, 2, MOST, SMALLEST_MM, Grade.TO_MM, "mm");
-            problems.eachAboveTo("frameMm", frameMm, 2, MOST, SMALLEST_MM, Grade.TO_MM, "mm");
+            problems.eachAboveTo("bracketMm", bracketMm, 2, MOST, MIN_MM, Grade.TO_MM, "mm");
+            problems.eachAboveTo("frameMm", frameMm, 2, MOST, MIN_MM, Grade.TO_MM, "mm");
             problems.throwIfAny();
         }
     }

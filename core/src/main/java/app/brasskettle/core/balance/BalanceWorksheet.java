@@ -24,16 +24,16 @@ public final class BalanceWorksheet {
 
     private BalanceWorksheet() {}
 
-    public static Worksheet<BalanceTest, BalanceResult> create() {
+    public static Worksheet<BalanceReadings, BalanceResult> create() {
         return new Worksheet<>(
                 "low-voltage-balance",
                 "Low-voltage balance",
-                BalanceTest.class,
+                BalanceReadings.class,
                 List.of("Shop rule"),
                 BalanceWorksheet::work);
     }
 
-    private static BalanceResult work(BalanceTest test) {
+    private static BalanceResult work(BalanceReadings test) {
         int n = test.positions().size();
         double[] phase = new double[3];
         double[] position = new double[n];
@@ -84,9 +84,9 @@ public final class BalanceWorksheet {
     }
 
     /** How many positions differ, a full turn being the same position. */
-    private static long angles(BalanceTest test) {
+    private static long angles(BalanceReadings test) {
         return test.positions().stream()
-                .mapToDouble(BalanceTest.Position::angleDegrees)
+                .mapToDouble(BalanceReadings.Position::angleDegrees)
                 .map(a -> ((a % FULL_TURN_DEGREES) + FULL_TURN_DEGREES) % FULL_TURN_DEGREES)
                 .distinct()
                 .count();

@@ -5,7 +5,7 @@ import app.brasskettle.core.rules.Question;
 import app.brasskettle.core.rules.School;
 import app.brasskettle.core.run.NoLoadRun;
 import app.brasskettle.core.testkind.RecordFacts;
-import app.brasskettle.core.withstand.WithstandTest;
+import app.brasskettle.core.withstand.WithstandQuestion;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Word;
@@ -34,8 +34,8 @@ final class Completions {
         whole.put(
                 "school",
                 (facts.rules().school(Question.SURGE_LEVEL) == School.STANDARD
-                                ? WithstandTest.School.STANDARD
-                                : WithstandTest.School.WORKSHOP)
+                                ? WithstandQuestion.School.STANDARD
+                                : WithstandQuestion.School.WORKSHOP)
                         .word());
     }
 

@@ -58,6 +58,7 @@ public final class OpenMotorTests {
 
     public static final TestKind BRACKET_REGISTERS = KINDS.add(TestDefinition.of(RegistersWorksheet.create())
             .at(Station.TEARDOWN, "registers", "Spigot fits", TestGroup.MECHANICS)
+            .further()
             .caution(
                     "Clean and cold, paint and burrs off. Two diameters each way at least; hang the bracket, it slips when the"
                             + " last bolt is out.")
@@ -73,6 +74,7 @@ public final class OpenMotorTests {
 
     public static final TestKind SHAFT_RUNOUT = KINDS.add(TestDefinition.of(ShaftRunoutWorksheet.create())
             .at(Station.TEARDOWN, "run-out", "Shaft run-out", TestGroup.MECHANICS)
+            .further()
             .caution(
                     "Shaft in its bearings or on rollers, dial square to it, half way along the extension. Mind the key"
                             + " seat’s edge and the shaft’s weight.")
@@ -85,6 +87,7 @@ public final class OpenMotorTests {
 
     public static final TestKind KEY_SEAT = KINDS.add(TestDefinition.of(KeySeatWorksheet.create())
             .at(Station.TEARDOWN, "key-seat", "Key seat", TestGroup.MECHANICS)
+            .further()
             .caution(
                     "Key out, edges stoned: they cut. Width at both ends and in the middle. Before the shaft turns again the"
                             + " key is taped in or out.")
@@ -107,6 +110,7 @@ public final class OpenMotorTests {
 
     public static final TestKind POLE_CHECK = KINDS.add(TestDefinition.of(PoleCheckWorksheet.create())
             .at(Station.TEARDOWN, "poles", "Polarity check", TestGroup.COPPER)
+            .further()
             .caution(
                     "A few volts only, current limited, rotor out. Fingers off the winding; the copper warms in a minute.")
             .stop(StopEffect.blocks("Poles that are dead or turned round: a wrong connection"))
@@ -116,6 +120,7 @@ public final class OpenMotorTests {
 
     public static final TestKind ROTOR_BALANCE = KINDS.add(TestDefinition.of(RotorBalanceWorksheet.create())
             .at(Station.TEARDOWN, "rotor-balance", "Mechanical balancing", TestGroup.MECHANICS)
+            .further()
             .caution("Guard the balancing machine; no loose weights, stand out of the plane of rotation.")
             .stop(StopEffect.testPowerLimit("It shakes beyond its grade"))
             .readBy(InstrumentKind.BALANCING_MACHINE)

@@ -8,8 +8,8 @@ import app.brasskettle.core.run.NoLoadWorksheet;
 import app.brasskettle.core.run.RolledLeadsWorksheet;
 import app.brasskettle.core.run.RunWatchWorksheet;
 import app.brasskettle.core.run.StartLogWorksheet;
+import app.brasskettle.core.shaftvoltage.ShaftVoltageReadings;
 import app.brasskettle.core.shaftvoltage.ShaftVoltageResult;
-import app.brasskettle.core.shaftvoltage.ShaftVoltageTest;
 import app.brasskettle.core.shaftvoltage.ShaftVoltageWorksheet;
 import app.brasskettle.core.singlephase.StartingGearWorksheet;
 import app.brasskettle.core.testkind.InstrumentKind;
@@ -93,6 +93,7 @@ public final class RunningTests {
 
     public static final TestKind ROLLED_LEADS = KINDS.add(TestDefinition.of(RolledLeadsWorksheet.create())
             .at(Station.BENCH, "rolled-leads", "Rolled leads", TestGroup.RUN)
+            .further()
             .caution(
                     "Stop it, lock out and prove dead before a lead is moved; roll all three one place, so it turns the same"
                             + " way.")
@@ -105,6 +106,7 @@ public final class RunningTests {
 
     public static final TestKind RUN_WATCH = KINDS.add(TestDefinition.of(RunWatchWorksheet.create())
             .at(Station.BENCH, "watch", "Quarter-hour watch", TestGroup.RUN)
+            .further()
             .caution(TURNING)
             .stop(StopEffect.testPowerLimit("A hot bearing, a hot spot or a drifting current"))
             .missedBy(StopMeasures::watch)
@@ -124,6 +126,7 @@ public final class RunningTests {
 
     public static final TestKind VIBRATION = KINDS.add(TestDefinition.of(VibrationWorksheet.create())
             .at(Station.BENCH, "vibration", "Vibration", TestGroup.RUN)
+            .further()
             .caution(TURNING)
             .stop(StopEffect.testPowerLimit("It shakes beyond what bearings and mounting stand"))
             .missedBy(StopMeasures::vibration)
@@ -146,6 +149,7 @@ public final class RunningTests {
 
     public static final TestKind ROTOR_PROOF = KINDS.add(TestDefinition.of(RotorProofWorksheet.create())
             .at(Station.BENCH, "rotor", "Rotor bar test", TestGroup.RUN)
+            .further()
             .caution(TURNING
                     + " The current over a turn is read by hand at a low single-phase voltage, the record near rated"
                     + " load.")
@@ -159,6 +163,7 @@ public final class RunningTests {
 
     public static final TestKind HEAT_RUN = KINDS.add(TestDefinition.of(HeatRunWorksheet.create())
             .at(Station.BENCH, "heat-run", "Heat run", TestGroup.RUN)
+            .further()
             .caution(TURNING
                     + " Hot parts. The hot resistance is read within the first half minute, locked out and proved"
                     + " dead.")
@@ -175,30 +180,31 @@ public final class RunningTests {
                     "lastHourK",
                     "")));
 
-    public static final TestKind SHAFT_VOLTAGE = KINDS.add(TestDefinition.<ShaftVoltageTest, ShaftVoltageResult>judged(
-                    "shaft-voltage",
-                    ShaftVoltageTest.class,
-                    Optional.of(ShaftVoltageWorksheet.create()),
-                    (test, rules) -> {
-                        ShaftVoltageResult result = rules.shaftVoltage(test);
-                        return new Judging(result, result.judgement(), Optional.of(result.otherSchool()));
-                    })
-            .at(Station.BENCH, "shaft-voltage", "Shaft voltage", TestGroup.RUN)
-            .caution(TURNING + " Touch the shaft with the probe only, brush held, hands clear.")
-            .stop(StopEffect.testPowerLimit("Bearing currents pit the races"))
-            .evidence(TestEvidence::shaftCurrent)
-            .readBy(InstrumentKind.OSCILLOSCOPE, InstrumentKind.MULTIMETER)
-            .whileRunning()
-            .offeredWhere(MotorFacts::fedByDrive)
-            .blank(Map.of(
-                    "supply",
-                    "drive",
-                    "bearing",
-                    "rolling",
-                    "readings",
-                    Stream.of("none", "grounding")
-                            .map(remedy -> Map.of("remedy", remedy, "place", "drive-end", "touch", "brush"))
-                            .toList())));
+    public static final TestKind SHAFT_VOLTAGE =
+            KINDS.add(TestDefinition.<ShaftVoltageReadings, ShaftVoltageResult>judged(
+                            "shaft-voltage",
+                            ShaftVoltageReadings.class,
+                            Optional.of(ShaftVoltageWorksheet.create()),
+                            (test, rules) -> {
+                                ShaftVoltageResult result = rules.shaftVoltage(test);
+                                return new Judging(result, result.judgement(), Optional.of(result.otherSchool()));
+                            })
+                    .at(Station.BENCH, "shaft-voltage", "Shaft voltage", TestGroup.RUN)
+                    .caution(TURNING + " Touch the shaft with the probe only, brush held, hands clear.")
+                    .stop(StopEffect.testPowerLimit("Bearing currents pit the races"))
+                    .evidence(TestEvidence::shaftCurrent)
+                    .readBy(InstrumentKind.OSCILLOSCOPE, InstrumentKind.MULTIMETER)
+                    .whileRunning()
+                    .offeredWhere(MotorFacts::fedByDrive)
+                    .blank(Map.of(
+                            "supply",
+                            "drive",
+                            "bearing",
+                            "rolling",
+                            "readings",
+                            Stream.of("none", "grounding")
+                                    .map(remedy -> Map.of("remedy", remedy, "place", "drive-end", "touch", "brush"))
+                                    .toList())));
 
     public static final TestKind BEARING_INSULATION = KINDS.add(TestDefinition.of(BearingInsulationWorksheet.create())
             .at(Station.BENCH, "bearing-insulation", "Insulated bearing", TestGroup.MECHANICS)

@@ -2,11 +2,11 @@ package app.brasskettle.core.catalogue;
 
 import app.brasskettle.core.balance.BalanceWorksheet;
 import app.brasskettle.core.choice.MotorCondition.Aspect;
-import app.brasskettle.core.insulation.CircuitsTest;
+import app.brasskettle.core.insulation.CircuitReadings;
 import app.brasskettle.core.insulation.CircuitsWorksheet;
 import app.brasskettle.core.insulation.InsulationLimits;
+import app.brasskettle.core.insulation.InsulationReadings;
 import app.brasskettle.core.insulation.InsulationResult;
-import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.insulation.InsulationWorksheet;
 import app.brasskettle.core.insulation.TestVoltage;
 import app.brasskettle.core.insulation.TesterProof;
@@ -69,7 +69,7 @@ public final class WindingTests {
                     .ownPage());
 
     public static final TestKind LEAD_SETS = KINDS.add(TestDefinition.of(LeadWorksheet.create())
-            .at(Station.BENCH, "leads", "Continuity of the leads", TestGroup.COPPER)
+            .at(Station.BENCH, "leads", "Lead continuity", TestGroup.COPPER)
             .caution(
                     "Supply locked out, every lead off its terminal and apart, capacitors shorted. Mark each lead before it"
                             + " moves.")
@@ -126,9 +126,9 @@ public final class WindingTests {
                     "steadyWhenFlexed", true)));
 
     public static final TestKind INSULATION_RESISTANCE =
-            KINDS.add(TestDefinition.<InsulationTest, InsulationResult>judged(
+            KINDS.add(TestDefinition.<InsulationReadings, InsulationResult>judged(
                             "insulation-resistance",
-                            InsulationTest.class,
+                            InsulationReadings.class,
                             Optional.of(InsulationWorksheet.create(InsulationLimits.standard())),
                             (test, rules) -> {
                                 InsulationResult result = rules.insulation(test);
@@ -173,7 +173,7 @@ public final class WindingTests {
             .offeredWhere(MotorFacts::severalCircuits)
             .voltageNoted(WindingTests::insulationVoltage)
             .direct(t -> t.circuits().stream()
-                    .mapToDouble(CircuitsTest.Circuit::seconds)
+                    .mapToDouble(CircuitReadings.Circuit::seconds)
                     .sum())
             .needsOfPlate(WindingTests::voltageKnown)
             .fromPlate(
@@ -222,6 +222,7 @@ public final class WindingTests {
                     StepVoltageWorksheet.create(),
                     (test, rules) -> StepVoltageWorksheet.onJob().work().apply(test))
             .at(Station.BENCH, "step-voltage", "Step voltage", TestGroup.PROOF)
+            .further()
             .caution(HIGH_VOLTAGE)
             .tells(Aspect.BREAKDOWN)
             .stop(StopEffect.blocks("Insulation about to let go"))
@@ -266,6 +267,7 @@ public final class WindingTests {
     public static final TestKind SURGE_RISE = KINDS.add(TestDefinition.of(
                     SurgeRiseWorksheet.create(SurgeLimits.standard()), (test, rules) -> rules.surgeRise(test))
             .at(Station.BENCH, "surge-rise", "Surge at rising voltage", TestGroup.TURNS)
+            .further()
             .caution(HIGH_VOLTAGE)
             .tells(Aspect.TURNS)
             .stop(StopEffect.blocks("Turn insulation lets go under voltage"))

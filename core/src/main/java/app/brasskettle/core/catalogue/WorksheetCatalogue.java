@@ -13,23 +13,23 @@ import app.brasskettle.core.coreloop.CoreLoopPlanWorksheet;
 import app.brasskettle.core.fits.BearingFit;
 import app.brasskettle.core.fits.BearingFitResult;
 import app.brasskettle.core.fits.BearingFitWorksheet;
-import app.brasskettle.core.heating.RiseTest;
 import app.brasskettle.core.heating.Stall;
 import app.brasskettle.core.heating.StallHeating;
 import app.brasskettle.core.heating.StallHeatingWorksheet;
 import app.brasskettle.core.heating.TemperatureRise;
+import app.brasskettle.core.heating.TemperatureRiseReadings;
 import app.brasskettle.core.heating.TemperatureRiseWorksheet;
 import app.brasskettle.core.nameplate.Nameplate;
-import app.brasskettle.core.nameplate.NameplateReading;
+import app.brasskettle.core.nameplate.NameplateAssessment;
 import app.brasskettle.core.nameplate.NameplateWorksheet;
-import app.brasskettle.core.supply.SupplyReading;
+import app.brasskettle.core.supply.SupplyAssessment;
 import app.brasskettle.core.supply.SupplyVoltages;
 import app.brasskettle.core.supply.SupplyWorksheet;
 import app.brasskettle.core.surge.SurgeLimits;
 import app.brasskettle.core.surge.SurgePair;
 import app.brasskettle.core.surge.SurgeResult;
 import app.brasskettle.core.surge.SurgeWorksheet;
-import app.brasskettle.core.triage.TriageLook;
+import app.brasskettle.core.triage.TriageInspection;
 import app.brasskettle.core.triage.TriageResult;
 import app.brasskettle.core.triage.TriageWorksheet;
 import app.brasskettle.core.winding.WindingData;
@@ -37,7 +37,7 @@ import app.brasskettle.core.winding.WindingLimits;
 import app.brasskettle.core.winding.WindingResult;
 import app.brasskettle.core.winding.WindingWorksheet;
 import app.brasskettle.core.withstand.WithstandLevels;
-import app.brasskettle.core.withstand.WithstandTest;
+import app.brasskettle.core.withstand.WithstandQuestion;
 import app.brasskettle.core.withstand.WithstandWorksheet;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.worksheet.Worksheet;
@@ -48,15 +48,16 @@ import java.util.Optional;
 /** The worksheets of this product with the contract's limits; those of tests come from their definitions. */
 public final class WorksheetCatalogue {
 
-    public static final Worksheet<Nameplate, NameplateReading> NAMEPLATE = NameplateWorksheet.create();
-    public static final Worksheet<SupplyVoltages, SupplyReading> SUPPLY = SupplyWorksheet.create();
+    public static final Worksheet<Nameplate, NameplateAssessment> NAMEPLATE = NameplateWorksheet.create();
+    public static final Worksheet<SupplyVoltages, SupplyAssessment> SUPPLY = SupplyWorksheet.create();
     public static final Worksheet<SurgePair, SurgeResult> SURGE = SurgeWorksheet.create(SurgeLimits.standard());
-    public static final Worksheet<WithstandTest, WithstandLevels> WITHSTAND = WithstandWorksheet.create();
+    public static final Worksheet<WithstandQuestion, WithstandLevels> WITHSTAND = WithstandWorksheet.create();
     public static final Worksheet<CoreLoopPlan, CoreLoop> CORE_LOOP_PLAN = CoreLoopPlanWorksheet.create();
     public static final Worksheet<Stall, StallHeating> STALL_HEATING = StallHeatingWorksheet.create();
-    public static final Worksheet<RiseTest, TemperatureRise> TEMPERATURE_RISE = TemperatureRiseWorksheet.create();
+    public static final Worksheet<TemperatureRiseReadings, TemperatureRise> TEMPERATURE_RISE =
+            TemperatureRiseWorksheet.create();
     public static final Worksheet<BearingFit, BearingFitResult> BEARING_FIT = BearingFitWorksheet.create();
-    public static final Worksheet<TriageLook, TriageResult> TRIAGE = TriageWorksheet.create();
+    public static final Worksheet<TriageInspection, TriageResult> TRIAGE = TriageWorksheet.create();
     public static final Worksheet<WindingData, WindingResult> WINDING =
             WindingWorksheet.create(WindingLimits.standard());
     public static final Worksheet<FailurePattern, FailureRanking> FAILURE_PATTERN =

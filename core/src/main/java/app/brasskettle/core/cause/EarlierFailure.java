@@ -13,7 +13,7 @@ import java.util.List;
 public record EarlierFailure(String tag, Explanation explanation, String root, List<String> recommendations) {
 
     /** Start of the codes of such pieces in the evidence table. */
-    static final String AGAIN = "again-";
+    static final String RECURRENCE = "again-";
 
     public EarlierFailure {
         recommendations = List.copyOf(recommendations);
@@ -25,12 +25,12 @@ public record EarlierFailure(String tag, Explanation explanation, String root, L
     }
 
     static String code(Explanation explanation) {
-        return AGAIN + explanation.word();
+        return RECURRENCE + explanation.word();
     }
 
     /** Whether {@code code} is such a piece. */
     public static boolean isCode(String code) {
-        return code.startsWith(AGAIN);
+        return code.startsWith(RECURRENCE);
     }
 
     /** The piece in running text. */

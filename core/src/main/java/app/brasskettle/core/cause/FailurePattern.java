@@ -19,7 +19,7 @@ import java.util.List;
 public record FailurePattern(
         Connection connection, int poles, List<GroupState> groups, List<Spot> spots, List<Evidence> evidence) {
 
-    private static final int MOST_EVIDENCE = 1000;
+    private static final int MAX_EVIDENCE = 1000;
 
     public FailurePattern {
         groups = Problems.copy(groups);
@@ -27,7 +27,7 @@ public record FailurePattern(
         evidence = Problems.copy(evidence);
         Problems problems = new Problems();
         CoilMap.check(connection, poles, groups, spots, problems);
-        if (problems.size("evidence", evidence, 0, MOST_EVIDENCE)) {
+        if (problems.size("evidence", evidence, 0, MAX_EVIDENCE)) {
             problems.distinct(evidence, i -> "evidence[" + i + "]");
         }
         problems.throwIfAny();

@@ -80,7 +80,7 @@ public final class FailurePatternWorksheet {
                         belief.pieces(e, false)))
                 .toList();
         List<FailureRanking.Look> looks =
-                new NextLook(table, belief).after(codes, !pattern.groups().isEmpty());
+                new NextInspection(table, belief).after(codes, !pattern.groups().isEmpty());
         return new FailureRanking(
                 ranking,
                 looks.stream().map(FailureRanking.Look::code).toList(),

@@ -1,8 +1,8 @@
 package app.brasskettle.core.charts;
 
 import app.brasskettle.core.insulation.AbsorptionFit;
+import app.brasskettle.core.insulation.InsulationReadings;
 import app.brasskettle.core.insulation.InsulationResult;
-import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.insulation.TestVoltage;
 import app.brasskettle.core.insulation.TimedReading;
 import java.util.ArrayList;
@@ -32,7 +32,7 @@ public record InsulationCurve(
      * @param result what was computed of them
      * @param appliedV the voltage it was taken at, in V; the standard's lower figure where nobody noted it
      */
-    public static InsulationCurve of(InsulationTest test, InsulationResult result, Optional<Double> appliedV) {
+    public static InsulationCurve of(InsulationReadings test, InsulationResult result, Optional<Double> appliedV) {
         double volts =
                 appliedV.orElse(TestVoltage.forRated(test.ratedVoltageV()).lowV());
         return new InsulationCurve(

@@ -1,12 +1,12 @@
 package app.brasskettle.core.charts;
 
 import app.brasskettle.core.airgap.AirGap;
-import app.brasskettle.core.balance.BalanceTest;
+import app.brasskettle.core.balance.BalanceReadings;
 import app.brasskettle.core.rotor.RotorProof;
 import app.brasskettle.core.run.RunWatch;
 import app.brasskettle.core.surge.SurgeRise;
 import app.brasskettle.core.surge.SurgeRiseResult;
-import app.brasskettle.core.withstand.StepVoltageTest;
+import app.brasskettle.core.withstand.StepVoltageReadings;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -44,14 +44,14 @@ public record TestLines(String label, String x, String y, List<Line> series, Opt
     }
 
     private static Optional<TestLines> drawn(Record input, Object result) {
-        if (input instanceof StepVoltageTest t) {
+        if (input instanceof StepVoltageReadings t) {
             return lines(
                     "Leakage over rising voltage; a straight line through zero is sound",
                     "V",
                     "µA",
-                    line("leakage", t.steps(), StepVoltageTest.Rise::voltageV, StepVoltageTest.Rise::microamp));
+                    line("leakage", t.steps(), StepVoltageReadings.Rise::voltageV, StepVoltageReadings.Rise::microamp));
         }
-        if (input instanceof BalanceTest t) {
+        if (input instanceof BalanceReadings t) {
             return lines(
                     "Inductance of the three phases over the shaft’s position",
                     "°",
@@ -99,8 +99,9 @@ public record TestLines(String label, String x, String y, List<Line> series, Opt
         return Optional.of(new TestLines(label, x, y, List.of(series), Optional.empty()));
     }
 
-    private static Line phase(String name, BalanceTest test, ToDoubleFunction<BalanceTest.Position> inductance) {
-        return line(name, test.positions(), BalanceTest.Position::angleDegrees, inductance);
+    private static Line phase(
+            String name, BalanceReadings test, ToDoubleFunction<BalanceReadings.Position> inductance) {
+        return line(name, test.positions(), BalanceReadings.Position::angleDegrees, inductance);
     }
 
     private static <T> Line line(String name, List<T> rows, ToDoubleFunction<T> x, ToDoubleFunction<T> y) {

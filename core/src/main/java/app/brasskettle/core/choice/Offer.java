@@ -18,8 +18,8 @@ import java.util.List;
 public record Offer(
         OptionKind kind, List<Line> lines, double leadTimeHours, double efficiencyPercent, double expectedLifeYears) {
 
-    private static final int MOST_LINES = 40;
-    private static final double MOST_MONEY = 1e9;
+    private static final int MAX_LINES = 40;
+    private static final double MAX_MONEY = 1e9;
 
     /**
      * One line of a price.
@@ -36,7 +36,7 @@ public record Offer(
             problems.name("task", task);
             problems.notNegative("quantity", quantity, unit == null ? "" : unit);
             problems.present("unit", unit);
-            if (problems.notNegative("rate", rate, "") && rate > MOST_MONEY) {
+            if (problems.notNegative("rate", rate, "") && rate > MAX_MONEY) {
                 problems.add("rate", Problem.Code.RANGE, "rate is " + rate + "; at most 1,000,000,000");
             }
             problems.throwIfAny();
@@ -54,7 +54,7 @@ public record Offer(
         lines = Problems.copy(lines);
         Problems problems = new Problems();
         problems.present("kind", kind);
-        problems.size("lines", lines, 0, MOST_LINES);
+        problems.size("lines", lines, 0, MAX_LINES);
         problems.notNegative("leadTimeHours", leadTimeHours, "h");
         problems.aboveTo("efficiencyPercent", efficiencyPercent, 0, 100, "%");
         problems.positive("expectedLifeYears", expectedLifeYears, "years");

@@ -21,8 +21,8 @@ public record CoreLoopReading(
         double meanCoreC,
         Optional<Double> fluxDensityT) {
 
-    private static final double LEAST_T = 0.1;
-    private static final double MOST_T = 2.5;
+    private static final double MIN_T = 0.1;
+    private static final double MAX_T = 2.5;
 
     public CoreLoopReading {
         beforeBurnoutW = Problems.orEmpty(beforeBurnoutW);
@@ -33,7 +33,7 @@ public record CoreLoopReading(
         beforeBurnoutW.ifPresent(w -> problems.positive("beforeBurnoutW", w, "W"));
         problems.temperature("hottestC", hottestC);
         problems.temperature("meanCoreC", meanCoreC);
-        fluxDensityT.ifPresent(t -> problems.aboveTo("fluxDensityT", t, LEAST_T, MOST_T, "T"));
+        fluxDensityT.ifPresent(t -> problems.aboveTo("fluxDensityT", t, MIN_T, MAX_T, "T"));
         problems.throwIfAny();
     }
 }

@@ -19,9 +19,9 @@ public final class CoreLoopResultWorksheet {
     private static final double RISE_STOP_PERCENT = 20;
     private static final double HOT_WATCH_K = 5;
     private static final double HOT_STOP_K = 10;
-    private static final double LEAST_RISE_PERCENT = -30;
-    private static final double LEAST_T = 1.2;
-    private static final double MOST_T = 1.4;
+    private static final double MIN_RISE_PERCENT = -30;
+    private static final double MIN_T = 1.2;
+    private static final double MAX_T = 1.4;
     private static final String SOURCE = "IEEE Std 1068";
 
     private CoreLoopResultWorksheet() {}
@@ -52,14 +52,14 @@ public final class CoreLoopResultWorksheet {
         if (hot < 0) {
             return Optional.of("The hottest spot cannot be cooler than the mean");
         }
-        if (rise.filter(r -> r <= LEAST_RISE_PERCENT).isPresent()) {
+        if (rise.filter(r -> r <= MIN_RISE_PERCENT).isPresent()) {
             return Optional.of("A burnout does not take away so much loss");
         }
         if (reading.fluxDensityT().isEmpty()) {
             return Optional.of("Nobody noted the flux density");
         }
         return reading.fluxDensityT()
-                .filter(t -> Limit.under(t, LEAST_T) || Limit.over(t, MOST_T))
+                .filter(t -> Limit.under(t, MIN_T) || Limit.over(t, MAX_T))
                 .map(t -> "At " + Figures.plain(t) + " T, and the limits are for 1.2 to 1.4 T");
     }
 

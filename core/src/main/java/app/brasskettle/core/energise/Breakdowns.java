@@ -6,7 +6,7 @@ import app.brasskettle.core.testrecord.Caveat;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.verdict.Limit;
 import app.brasskettle.core.verdict.Verdict;
-import app.brasskettle.core.withstand.StepVoltageTest;
+import app.brasskettle.core.withstand.StepVoltageReadings;
 import app.brasskettle.core.withstand.WithstandRecord;
 import app.brasskettle.core.work.TestGroup;
 import java.util.List;
@@ -50,7 +50,7 @@ final class Breakdowns {
                     ? w.appliedVoltageV() / DIRECT_OVER_ALTERNATING
                     : w.appliedVoltageV();
         }
-        if (input instanceof StepVoltageTest s) {
+        if (input instanceof StepVoltageReadings s) {
             return s.steps().get(s.steps().size() - 1).voltageV();
         }
         return ((SurgeRise) input)

@@ -18,7 +18,7 @@ public record DischargeClock(
         double groundedFrom, double provableFrom, double until, double appliedSeconds, Optional<Double> provedAt) {
 
     private static final double TIMES = 4;
-    private static final double LEAST_SECONDS = 60;
+    private static final double MIN_SECONDS = 60;
     private static final double RESIDUAL_LIMIT_V = 25;
 
     /**
@@ -51,14 +51,14 @@ public record DischargeClock(
             double began = a.endedAt() - a.seconds() / a.pace();
             double carried = clock != null && clock.until > began ? clock.appliedSeconds : 0;
             double total = carried + a.seconds();
-            double grounded = Math.max(LEAST_SECONDS, TIMES * total) / a.pace();
+            double grounded = Math.max(MIN_SECONDS, TIMES * total) / a.pace();
             clock = proved(a, total, grounded, proofs);
         }
         return Optional.ofNullable(clock);
     }
 
     private static DischargeClock proved(Applied a, double total, double grounded, List<Proof> proofs) {
-        double earliest = a.endedAt() + LEAST_SECONDS / a.pace();
+        double earliest = a.endedAt() + MIN_SECONDS / a.pace();
         Optional<Double> proof = proofs.stream()
                 .filter(p -> p.at() >= earliest && p.residualV() < RESIDUAL_LIMIT_V)
                 .map(Proof::at)

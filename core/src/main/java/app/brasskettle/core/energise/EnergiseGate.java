@@ -137,7 +137,7 @@ public record EnergiseGate(
     }
 
     private static Leads leads(GateFacts facts, double now) {
-        LockOutReading lockOut = LockOutReading.of(facts, now);
+        LockOutAssessment lockOut = LockOutAssessment.of(facts, now);
         return lockOut.ended()
                 .map(why -> new Leads(false, "Leads may not be connected: " + why))
                 .orElseGet(() -> {
@@ -150,8 +150,10 @@ public record EnergiseGate(
     private static Optional<Double> validUntil(GateFacts facts, double now) {
         double next = DoubleStream.concat(
                         DoubleStream.concat(
-                                facts.power().lockOut().stream().mapToDouble(l -> l.at() + LockOutReading.DAY_SECONDS),
-                                facts.power().releasedAt().stream().mapToDouble(r -> r + LockOutReading.DAY_SECONDS)),
+                                facts.power().lockOut().stream()
+                                        .mapToDouble(l -> l.at() + LockOutAssessment.DAY_SECONDS),
+                                facts.power().releasedAt().stream()
+                                        .mapToDouble(r -> r + LockOutAssessment.DAY_SECONDS)),
                         facts.clock().stream().mapToDouble(DischargeClock::until))
                 .filter(t -> t > now)
                 .min()

@@ -4,8 +4,8 @@ import app.brasskettle.core.catalogue.OpenMotorTests;
 import app.brasskettle.core.catalogue.RunningTests;
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.energise.EnergiseGate.Reason;
+import app.brasskettle.core.insulation.InsulationReadings;
 import app.brasskettle.core.insulation.InsulationResult;
-import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.surge.SurgeOutcome;
 import app.brasskettle.core.testkind.StopEffect;
 import app.brasskettle.core.testkind.StopEffect.Hold;
@@ -64,7 +64,7 @@ final class GateTable {
                 && facts.tests().current(WindingTests.PROTECTOR, 1).isEmpty()) {
             hold(GateRow.PROTECTOR_OPEN, "The thermal protector was seen open and nothing stands in for it");
         }
-        if (!LockOutReading.released(facts, now)) {
+        if (!LockOutAssessment.released(facts, now)) {
             hold(GateRow.NOT_RELEASED, "Nobody has released it to run");
         }
         return reasons;
@@ -83,7 +83,7 @@ final class GateTable {
         if (facts.leftShop()) {
             hold(GateRow.LEFT_SHOP, "It is not in the shop");
         }
-        LockOutReading lockOut = LockOutReading.of(facts, now);
+        LockOutAssessment lockOut = LockOutAssessment.of(facts, now);
         if (!lockOut.coversPower()) {
             hold(GateRow.NO_LOCK_OUT, "No lock-out stands: " + lockOut.ended().orElseThrow());
         }
@@ -265,7 +265,7 @@ final class GateTable {
         return facts.tests()
                 .current(WindingTests.INSULATION_RESISTANCE, 1)
                 .filter(t -> t.at() > stall.at() && t.proves() && t.verdict() != Verdict.UNPROVEN)
-                .filter(t -> ((InsulationTest) t.test().input()).windingTemperatureC() <= COLD_C)
+                .filter(t -> ((InsulationReadings) t.test().input()).windingTemperatureC() <= COLD_C)
                 .isPresent();
     }
 

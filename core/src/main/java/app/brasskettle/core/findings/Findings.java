@@ -91,7 +91,7 @@ public record Findings(
     }
 
     private static final int MOST = 200;
-    private static final int LONGEST_SPIN_S = 3600;
+    private static final int MAX_SPIN_S = 3600;
     private static final int WIDEST_PLAY_MM = 50;
 
     public Findings {
@@ -106,8 +106,8 @@ public record Findings(
                 problems.add("endPlayMm", Problem.Code.RANGE, "endPlayMm is " + e + " mm; at most " + WIDEST_PLAY_MM);
             }
         });
-        spinDownBeforeSeconds.ifPresent(s -> problems.aboveTo("spinDownBeforeSeconds", s, 0, LONGEST_SPIN_S, "s"));
-        spinDownAfterSeconds.ifPresent(s -> problems.aboveTo("spinDownAfterSeconds", s, 0, LONGEST_SPIN_S, "s"));
+        spinDownBeforeSeconds.ifPresent(s -> problems.aboveTo("spinDownBeforeSeconds", s, 0, MAX_SPIN_S, "s"));
+        spinDownAfterSeconds.ifPresent(s -> problems.aboveTo("spinDownAfterSeconds", s, 0, MAX_SPIN_S, "s"));
         problems.throwIfAny();
     }
 }

@@ -15,8 +15,8 @@ import java.util.List;
  */
 public record BearingFit(String designation, Seat seat, FitClass fitClass, List<List<Double>> planesMm) {
 
-    private static final int MOST_PLANES = 100;
-    private static final int MOST_DIAMETERS = 100;
+    private static final int MAX_PLANES = 100;
+    private static final int MAX_DIAMETERS = 100;
 
     static String unread(String designation) {
         return "designation is “" + designation
@@ -37,13 +37,13 @@ public record BearingFit(String designation, Seat seat, FitClass fitClass, List<
                     Problem.Code.CONTRADICTION,
                     "fitClass is " + fitClass.word() + ", a class of the other seat");
         }
-        if (problems.size("planesMm", planes, 1, MOST_PLANES)) {
+        if (problems.size("planesMm", planes, 1, MAX_PLANES)) {
             List<List<Double>> copied = new ArrayList<>();
             for (int i = 0; i < planes.size(); i++) {
                 List<Double> plane = Problems.copy(planes.get(i));
                 copied.add(plane);
                 String field = "planesMm[" + i + "]";
-                if (problems.size(field, plane, 2, MOST_DIAMETERS)) {
+                if (problems.size(field, plane, 2, MAX_DIAMETERS)) {
                     for (int j = 0; j < plane.size(); j++) {
                         problems.positive(field + "[" + j + "]", plane.get(j), "mm");
                     }

@@ -9,7 +9,7 @@ import app.brasskettle.core.worksheet.Problems;
  * @param loadPercent load it ran at, of the rated one
  * @param lastHourK how much it still warmed in the last hour
  */
-public record HeatRun(RiseTest rise, double loadPercent, double lastHourK) {
+public record HeatRun(TemperatureRiseReadings rise, double loadPercent, double lastHourK) {
 
     public HeatRun {
         Problems problems = new Problems();

@@ -19,16 +19,16 @@ public final class TemperatureRiseWorksheet {
 
     private TemperatureRiseWorksheet() {}
 
-    public static Worksheet<RiseTest, TemperatureRise> create() {
+    public static Worksheet<TemperatureRiseReadings, TemperatureRise> create() {
         return new Worksheet<>(
                 "temperature-rise",
                 "Temperature rise",
-                RiseTest.class,
+                TemperatureRiseReadings.class,
                 List.of("IEC 60034-1", "NEMA MG 1"),
                 TemperatureRiseWorksheet::work);
     }
 
-    private static TemperatureRise work(RiseTest test) {
+    private static TemperatureRise work(TemperatureRiseReadings test) {
         double k = test.conductor().constant();
         double hot = test.hotOhm() / test.coldOhm() * (k + test.coldTemperatureC()) - k;
         double rise = hot - test.ambientTemperatureC();

@@ -1,6 +1,6 @@
 package app.brasskettle.core.instruments;
 
-import app.brasskettle.core.balance.BalanceTest;
+import app.brasskettle.core.balance.BalanceReadings;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -13,7 +13,7 @@ final class BalanceModel {
     private static final double MAGNETISING_PER_UNIT = 2.2;
     private static final double ROTOR_SHARE = 0.006;
     private static final double SHORTED_SHARE = 0.09;
-    private static final double MOST_SHORTED = 0.6;
+    private static final double MAX_SHORTED = 0.6;
     private static final double BROKEN_SHARE = 0.045;
     private static final double INSTRUMENT_NOISE = 0.0015;
 
@@ -23,12 +23,12 @@ final class BalanceModel {
         this.motor = motor;
     }
 
-    BalanceTest over(int positions) {
+    BalanceReadings over(int positions) {
         double sound = 1000
                 * MAGNETISING_PER_UNIT
                 * motor.baseOhm()
                 / (2 * Math.PI * motor.rating().frequencyHz());
-        List<BalanceTest.Position> all = new ArrayList<>();
+        List<BalanceReadings.Position> all = new ArrayList<>();
         for (int i = 0; i < positions; i++) {
             double angle = 180.0 * i / positions;
             double[] mh = new double[3];
@@ -38,12 +38,12 @@ final class BalanceModel {
                 double shorted = p == 1 ? SHORTED_SHARE * motor.strength(MotorFault.TURN_SHORT) : 0;
                 mh[p] = sound
                         * (1 + rotor)
-                        * (1 - Math.min(MOST_SHORTED, shorted))
+                        * (1 - Math.min(MAX_SHORTED, shorted))
                         * Noise.factor(motor.seed(), 40 + p, 0.003)
                         * Noise.factor(motor.seed(), 400 + 3L * i + p, INSTRUMENT_NOISE);
             }
-            all.add(new BalanceTest.Position(angle, new BalanceTest.Phases(mh[0], mh[1], mh[2])));
+            all.add(new BalanceReadings.Position(angle, new BalanceReadings.Phases(mh[0], mh[1], mh[2])));
         }
-        return new BalanceTest(all);
+        return new BalanceReadings(all);
     }
 }

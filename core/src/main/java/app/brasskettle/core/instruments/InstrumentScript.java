@@ -5,8 +5,8 @@ import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.surge.SurgeRise;
 import app.brasskettle.core.surge.SurgeRiseResult;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.withstand.StepVoltageReadings;
 import app.brasskettle.core.withstand.StepVoltageResult;
-import app.brasskettle.core.withstand.StepVoltageTest;
 import app.brasskettle.core.withstand.StepVoltageWorksheet;
 import java.util.ArrayList;
 import java.util.List;
@@ -75,7 +75,7 @@ public record InstrumentScript(List<Moment> moments, double lengthS, Optional<St
     public static InstrumentScript ramp(SimulatedMotor motor, double topV, int steps, DeviceFault device) {
         RampModel model = new RampModel(motor);
         List<Moment> moments = new ArrayList<>();
-        List<StepVoltageTest.Rise> reached = new ArrayList<>();
+        List<StepVoltageReadings.Rise> reached = new ArrayList<>();
         for (int i = 1; i <= steps; i++) {
             double volts = topV * i / steps;
             double start = STEP_S * (i - 1);
@@ -91,9 +91,9 @@ public record InstrumentScript(List<Moment> moments, double lengthS, Optional<St
                 moments.add(
                         new Moment(start + t, new Leakage(i, volts, model.microamp(volts, i, steps, t), t == STEP_S)));
             }
-            reached.add(new StepVoltageTest.Rise(volts, model.microamp(volts, i, steps, STEP_S)));
+            reached.add(new StepVoltageReadings.Rise(volts, model.microamp(volts, i, steps, STEP_S)));
             if (reached.size() > 1) {
-                StepVoltageResult judged = StepVoltageWorksheet.create().work().apply(new StepVoltageTest(reached));
+                StepVoltageResult judged = StepVoltageWorksheet.create().work().apply(new StepVoltageReadings(reached));
                 if (judged.verdict() == Verdict.STOP) {
                     return failing(
                             new InstrumentScript(

@@ -1,6 +1,6 @@
 package app.brasskettle.core.instruments;
 
-import app.brasskettle.core.withstand.StepVoltageTest;
+import app.brasskettle.core.withstand.StepVoltageReadings;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -36,14 +36,14 @@ final class RampModel {
     }
 
     /** The steps reached before the set tripped; fewer than asked for means breakdown. */
-    List<StepVoltageTest.Rise> upTo(double topV, int steps) {
-        List<StepVoltageTest.Rise> rises = new ArrayList<>();
+    List<StepVoltageReadings.Rise> upTo(double topV, int steps) {
+        List<StepVoltageReadings.Rise> rises = new ArrayList<>();
         for (int i = 1; i <= steps; i++) {
             double volts = topV * i / steps;
             if (trips(volts, i, steps)) {
                 return rises;
             }
-            rises.add(new StepVoltageTest.Rise(volts, microamp(volts, i, steps, STEP_SECONDS)));
+            rises.add(new StepVoltageReadings.Rise(volts, microamp(volts, i, steps, STEP_SECONDS)));
         }
         return rises;
     }

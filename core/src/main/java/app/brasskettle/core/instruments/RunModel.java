@@ -1,8 +1,8 @@
 package app.brasskettle.core.instruments;
 
-import app.brasskettle.core.mechanics.VibrationTest;
-import app.brasskettle.core.mechanics.VibrationTest.Direction;
-import app.brasskettle.core.mechanics.VibrationTest.Place;
+import app.brasskettle.core.mechanics.VibrationReadings;
+import app.brasskettle.core.mechanics.VibrationReadings.Direction;
+import app.brasskettle.core.mechanics.VibrationReadings.Place;
 import app.brasskettle.core.run.RunWatch;
 import app.brasskettle.core.worksheet.Samples;
 import java.util.ArrayList;
@@ -79,8 +79,8 @@ public final class RunModel {
     }
 
     /** Velocities at both ends in three directions. */
-    public List<VibrationTest.Reading> vibration() {
-        List<VibrationTest.Reading> readings = new ArrayList<>();
+    public List<VibrationReadings.Reading> vibration() {
+        List<VibrationReadings.Reading> readings = new ArrayList<>();
         int place = 640;
         double size = Math.pow(Math.max(motor.rating().powerW(), 1000) / 15_000, 0.12);
         for (Place end : Place.values()) {
@@ -88,7 +88,7 @@ public final class RunModel {
                 double shaken = end == Place.DRIVE_END
                         ? SHAKEN * motor.strength(MotorFault.BAD_BEARING)
                         : 0.3 * SHAKEN * motor.strength(MotorFault.BAD_BEARING);
-                readings.add(new VibrationTest.Reading(
+                readings.add(new VibrationReadings.Reading(
                         end, direction, SOUND_MM_PER_S * size * (1 + shaken) * noise(place++, 0.15)));
             }
         }

@@ -3,14 +3,14 @@ package app.brasskettle.core.instruments;
 import app.brasskettle.core.balance.BalanceWorksheet;
 import app.brasskettle.core.insulation.InsulationClass;
 import app.brasskettle.core.insulation.InsulationLimits;
+import app.brasskettle.core.insulation.InsulationReadings;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.insulation.InsulationSystem;
-import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.insulation.InsulationWorksheet;
 import app.brasskettle.core.insulation.TestVoltage;
 import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.insulation.WindingKind;
-import app.brasskettle.core.mechanics.VibrationTest;
+import app.brasskettle.core.mechanics.VibrationReadings;
 import app.brasskettle.core.mechanics.VibrationWorksheet;
 import app.brasskettle.core.protection.ProtectorWorksheet;
 import app.brasskettle.core.resistance.ResistanceLimits;
@@ -30,7 +30,7 @@ import app.brasskettle.core.surge.SurgeOutcome;
 import app.brasskettle.core.surge.SurgeRiseWorksheet;
 import app.brasskettle.core.verdict.Judged;
 import app.brasskettle.core.verdict.Verdict;
-import app.brasskettle.core.withstand.StepVoltageTest;
+import app.brasskettle.core.withstand.StepVoltageReadings;
 import app.brasskettle.core.withstand.StepVoltageWorksheet;
 import java.util.List;
 import java.util.Optional;
@@ -114,9 +114,9 @@ public record SimulatedBench(SimulatedMotor motor) {
                 word(running()
                         .map(r -> VibrationWorksheet.create()
                                 .work()
-                                .apply(new VibrationTest(
+                                .apply(new VibrationReadings(
                                         motor.rating().powerW(),
-                                        VibrationTest.Mounting.RIGID,
+                                        VibrationReadings.Mounting.RIGID,
                                         Optional.empty(),
                                         Optional.empty(),
                                         r.vibration()))));
@@ -156,12 +156,12 @@ public record SimulatedBench(SimulatedMotor motor) {
     }
 
     /** The readings of that. */
-    public InsulationTest insulationTest() {
+    public InsulationReadings insulationTest() {
         double testV = TestVoltage.forRated(motor.rating().voltageV()).lowV();
         List<TimedReading> readings = DoubleStream.of(READ_AT_S)
                 .mapToObj(t -> motor.insulationAt(t, testV))
                 .toList();
-        return new InsulationTest(
+        return new InsulationReadings(
                 motor.rating().voltageV(),
                 WindingKind.RANDOM_WOUND,
                 InsulationSystem.THERMOSETTING,
@@ -191,12 +191,13 @@ public record SimulatedBench(SimulatedMotor motor) {
     }
 
     private Verdict stepVoltage() {
-        List<StepVoltageTest.Rise> rises = motor.ramp(RAMP_TOP * motor.rating().voltageV(), RAMP_STEPS);
+        List<StepVoltageReadings.Rise> rises =
+                motor.ramp(RAMP_TOP * motor.rating().voltageV(), RAMP_STEPS);
         return rises.size() < RAMP_STEPS
                 ? Verdict.STOP
                 : StepVoltageWorksheet.create()
                         .work()
-                        .apply(new StepVoltageTest(rises))
+                        .apply(new StepVoltageReadings(rises))
                         .verdict();
     }
 

@@ -1,17 +1,17 @@
 package app.brasskettle.core.instruments;
 
-import app.brasskettle.core.balance.BalanceTest;
+import app.brasskettle.core.balance.BalanceReadings;
 import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.insulation.WindingKind;
-import app.brasskettle.core.protection.ProtectorTest;
+import app.brasskettle.core.protection.ProtectorReadings;
 import app.brasskettle.core.resistance.Conductor;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.resistance.Pair;
-import app.brasskettle.core.resistance.ResistanceTest;
+import app.brasskettle.core.resistance.ResistanceReadings;
 import app.brasskettle.core.resistance.TerminalOhms;
 import app.brasskettle.core.surge.SurgeRise;
 import app.brasskettle.core.surge.SurgeSet;
-import app.brasskettle.core.withstand.StepVoltageTest;
+import app.brasskettle.core.withstand.StepVoltageReadings;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Samples;
@@ -39,7 +39,7 @@ public record SimulatedMotor(Rating rating, double windingTemperatureC, Faults f
     /** Range of the simulated insulation tester. */
     public static final double TESTER_RANGE_MEGOHM = 20_000;
 
-    private static final int MOST_POLES = 120;
+    private static final int MAX_POLES = 120;
     private static final double THERMISTORS_OHM = 330;
 
     /**
@@ -63,7 +63,7 @@ public record SimulatedMotor(Rating rating, double windingTemperatureC, Faults f
             problems.positive("voltageV", voltageV, "V");
             problems.positive("powerW", powerW, "W");
             problems.positive("frequencyHz", frequencyHz, "Hz");
-            problems.whole("poles", poles, 2, MOST_POLES, "");
+            problems.whole("poles", poles, 2, MAX_POLES, "");
             problems.present("connection", connection);
             problems.throwIfAny();
         }
@@ -124,11 +124,11 @@ public record SimulatedMotor(Rating rating, double windingTemperatureC, Faults f
     }
 
     /** The same as a resistance test of a winding of {@code kind}. */
-    public ResistanceTest resistanceTest(WindingKind kind) {
+    public ResistanceReadings resistanceTest(WindingKind kind) {
         Map<Pair, Double> ohms = terminalOhms();
         List<Pair> open =
                 Arrays.stream(Pair.values()).filter(p -> !ohms.containsKey(p)).toList();
-        return new ResistanceTest(
+        return new ResistanceReadings(
                 rating.connection(),
                 kind,
                 Conductor.COPPER,
@@ -179,7 +179,7 @@ public record SimulatedMotor(Rating rating, double windingTemperatureC, Faults f
      * What the inductance bridge shows at so many shaft positions over a pole pitch; none where a phase is open and the bridge
      * finds no value, or where the shaft cannot be turned.
      */
-    public Optional<BalanceTest> balance(int positions) {
+    public Optional<BalanceReadings> balance(int positions) {
         return has(MotorFault.OPEN_JOINT) || !turnsByHand()
                 ? Optional.empty()
                 : Optional.of(new BalanceModel(this).over(positions));
@@ -189,7 +189,7 @@ public record SimulatedMotor(Rating rating, double windingTemperatureC, Faults f
      * What the high-voltage set shows while it rises to {@code topV} in so many steps; it ends before the top where the set
      * tripped.
      */
-    public List<StepVoltageTest.Rise> ramp(double topV, int steps) {
+    public List<StepVoltageReadings.Rise> ramp(double topV, int steps) {
         return new RampModel(this).upTo(topV, steps);
     }
 
@@ -199,11 +199,11 @@ public record SimulatedMotor(Rating rating, double windingTemperatureC, Faults f
     }
 
     /** What an ohmmeter finds of the three thermistors in its winding. */
-    public ProtectorTest protector() {
+    public ProtectorReadings protector() {
         boolean open = has(MotorFault.OPEN_PROTECTOR);
-        return new ProtectorTest(
-                ProtectorTest.Kind.THERMISTORS,
-                open ? ProtectorTest.State.OPEN : ProtectorTest.State.WORKS,
+        return new ProtectorReadings(
+                ProtectorReadings.Kind.THERMISTORS,
+                open ? ProtectorReadings.State.OPEN : ProtectorReadings.State.WORKS,
                 open ? Optional.empty() : Optional.of(THERMISTORS_OHM * Noise.factor(seed, 4, 0.1)),
                 Optional.empty(),
                 Optional.empty());

@@ -15,7 +15,7 @@ public final class StartingModel {
     private static final double START_OVER_MAIN = 3.1;
     private static final double MICROFARAD_PER_KW = 160;
     private static final double LOST_SHARE = 0.4;
-    private static final double LEAST_LEFT = 0.05;
+    private static final double MIN_LEFT = 0.05;
     private static final double METER_NOISE = 0.004;
     private static final double SPREAD = 0.04;
     private static final double BLEEDER_OHM = 15_000;
@@ -49,7 +49,7 @@ public final class StartingModel {
     public StartingGear gear() {
         double marked = Math.rint(MICROFARAD_PER_KW * motor.rating().powerW() / 1000);
         double lost = LOST_SHARE * motor.strength(MotorFault.WEAK_CAPACITOR);
-        double left = Math.max(LEAST_LEFT, 1 - lost) * Noise.factor(motor.seed(), 803, SPREAD);
+        double left = Math.max(MIN_LEFT, 1 - lost) * Noise.factor(motor.seed(), 803, SPREAD);
         boolean heard = !motor.has(MotorFault.STUCK_SWITCH);
         return new StartingGear(
                 StartingGear.Kind.CAPACITOR_START,

@@ -19,7 +19,7 @@ final class SurgeModel {
     private static final int STEPS_PER_SAMPLE = 4;
     private static final double RINGS_SHOWN = 8;
     private static final double KAPPA = 0.22;
-    private static final double MOST_KAPPA = 0.6;
+    private static final double MAX_KAPPA = 0.6;
     private static final double WEAK_LETS_GO = 0.7;
     private static final double NOISE_OF_PEAK = 0.002;
     private static final double SHAFT_ANGLE = 0.4;
@@ -46,7 +46,7 @@ final class SurgeModel {
             double rotor = rotorFitted ? 0.006 * Math.cos(2 * (angle - p * 2 * Math.PI / 3)) : 0;
             henry[p] = sound * (1 + rotor) * Noise.factor(motor.seed(), 20 + p, 0.002);
         }
-        kappa[1] = Math.min(MOST_KAPPA, KAPPA * motor.strength(MotorFault.TURN_SHORT));
+        kappa[1] = Math.min(MAX_KAPPA, KAPPA * motor.strength(MotorFault.TURN_SHORT));
         open[2] = motor.has(MotorFault.OPEN_JOINT);
         ohm = 0.02 * motor.baseOhm();
         double seen = motor.delta() ? sound / 2 : 1.5 * sound;

@@ -19,7 +19,7 @@ import org.hipparchus.fitting.WeightedObservedPoints;
  */
 public record AbsorptionFit(double absorptionMicroamp, double exponent, double leakageMicroamp) {
 
-    private static final int LEAST_READINGS = 5;
+    private static final int MIN_READINGS = 5;
 
     /**
      * The parts of the current that {@code readings} at {@code testV} show; empty with fewer than five readings within
@@ -40,7 +40,7 @@ public record AbsorptionFit(double absorptionMicroamp, double exponent, double l
                 count++;
             }
         }
-        if (count < LEAST_READINGS) {
+        if (count < MIN_READINGS) {
             return Optional.empty();
         }
         double start = Math.max(first - last, 0.05 * last);

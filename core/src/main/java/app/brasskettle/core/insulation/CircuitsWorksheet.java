@@ -15,17 +15,17 @@ public final class CircuitsWorksheet {
 
     private CircuitsWorksheet() {}
 
-    public static Worksheet<CircuitsTest, CircuitsResult> create(InsulationLimits limits) {
+    public static Worksheet<CircuitReadings, CircuitsResult> create(InsulationLimits limits) {
         return new Worksheet<>(
                 "circuit-insulation",
                 "Insulation, circuit by circuit",
-                CircuitsTest.class,
+                CircuitReadings.class,
                 List.of("IEEE Std 43-2013"),
                 test -> work(test, limits));
     }
 
-    private static CircuitsResult work(CircuitsTest test, InsulationLimits limits) {
-        Worksheet<InsulationTest, InsulationResult> sheet = InsulationWorksheet.create(limits);
+    private static CircuitsResult work(CircuitReadings test, InsulationLimits limits) {
+        Worksheet<InsulationReadings, InsulationResult> sheet = InsulationWorksheet.create(limits);
         List<InsulationResult> results = test.circuits().stream()
                 .map(c -> sheet.work().apply(test.alone(c)))
                 .toList();
@@ -61,7 +61,7 @@ public final class CircuitsWorksheet {
                         results.get(worst).judgement()));
     }
 
-    private static double megohm(CircuitsTest test, int i) {
+    private static double megohm(CircuitReadings test, int i) {
         return test.circuits().get(i).megohm();
     }
 

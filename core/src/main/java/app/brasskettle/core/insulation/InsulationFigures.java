@@ -5,7 +5,7 @@ import java.util.Optional;
 
 /** What was computed from a test, before anybody judges it. */
 record InsulationFigures(
-        InsulationTest test,
+        InsulationReadings test,
         double factor,
         boolean spot,
         boolean allAfterOneMinute,

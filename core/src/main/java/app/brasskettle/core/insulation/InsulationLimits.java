@@ -39,7 +39,7 @@ public record InsulationLimits(
         return new InsulationLimits(5, 100, 1.5, 2.0, 5000, 1000, 100, 30);
     }
 
-    double minimumMegohm(InsulationTest test) {
+    double minimumMegohm(InsulationReadings test) {
         if (test.madeBefore1970() || test.windingKind() == WindingKind.FIELD) {
             return test.ratedVoltageV() / 1000 + 1;
         }

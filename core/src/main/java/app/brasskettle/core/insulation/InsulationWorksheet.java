@@ -13,11 +13,11 @@ public final class InsulationWorksheet {
 
     private InsulationWorksheet() {}
 
-    public static Worksheet<InsulationTest, InsulationResult> create(InsulationLimits limits) {
+    public static Worksheet<InsulationReadings, InsulationResult> create(InsulationLimits limits) {
         return new Worksheet<>(
                 "insulation-resistance",
                 "Insulation to frame",
-                InsulationTest.class,
+                InsulationReadings.class,
                 List.of("IEEE Std 43-2013"),
                 test -> work(test, limits));
     }
@@ -28,7 +28,7 @@ public final class InsulationWorksheet {
         return 243.12 * gamma / (17.62 - gamma);
     }
 
-    private static InsulationResult work(InsulationTest test, InsulationLimits limits) {
+    private static InsulationResult work(InsulationReadings test, InsulationLimits limits) {
         ResistanceOverTime curve = new ResistanceOverTime(test.readings());
         Optional<ResistanceOverTime.Value> minute = curve.at(60);
         ResistanceOverTime.Value judged = minute.orElse(new ResistanceOverTime.Value(

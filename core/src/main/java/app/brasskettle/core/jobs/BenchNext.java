@@ -33,7 +33,7 @@ final class BenchNext {
         this.discharging = discharging;
     }
 
-    Optional<JobReading.Next> find() {
+    Optional<JobAssessment.Next> find() {
         if (job.power().lockOut().isEmpty()) {
             return next("Lock out, prove dead, prove the tester", DEAD);
         }
@@ -44,7 +44,7 @@ final class BenchNext {
     }
 
     /** Whoever connects leads needs a lock-out that still stands. */
-    private JobReading.Next underLockOut(JobReading.Next wanted) {
+    private JobAssessment.Next underLockOut(JobAssessment.Next wanted) {
         return gate.leads().mayConnect() || discharging
                 ? wanted
                 : next("Lock out again: " + Phrase.lower(wanted.sentence()), DEAD)
@@ -55,7 +55,7 @@ final class BenchNext {
         return tests.current(kind, speed).isPresent();
     }
 
-    private Optional<JobReading.Next> copper() {
+    private Optional<JobAssessment.Next> copper() {
         if (job.singlePhase()) {
             return taken(WindingTests.SINGLE_PHASE_WINDINGS, 1)
                     ? Optional.empty()
@@ -69,7 +69,7 @@ final class BenchNext {
                 : Optional.empty();
     }
 
-    private Optional<JobReading.Next> insulation() {
+    private Optional<JobAssessment.Next> insulation() {
         String step = WindingTests.INSULATION_RESISTANCE.step(1);
         Optional<JudgedTest> test = tests.current(WindingTests.INSULATION_RESISTANCE, 1);
         if (test.isEmpty()) {
@@ -86,7 +86,7 @@ final class BenchNext {
         return Optional.empty();
     }
 
-    private Optional<JobReading.Next> surge() {
+    private Optional<JobAssessment.Next> surge() {
         boolean proved = tests.current(WindingTests.INSULATION_RESISTANCE, 1)
                 .filter(t -> t.verdict() == Verdict.HOLDS)
                 .isPresent();
@@ -105,7 +105,7 @@ final class BenchNext {
     }
 
     /** What a motor that every test of the winding calls sound still lacks before anybody may say that nothing is wrong. */
-    Optional<JobReading.Next> sound() {
+    Optional<JobAssessment.Next> sound() {
         if (gate.state() == EnergiseGate.State.BLOCKED) {
             boolean old = gate.holding().stream().anyMatch(r -> r.code().equals(GateRow.INSULATION_MISSING.word()));
             return old
@@ -123,7 +123,7 @@ final class BenchNext {
                 : next("Release it to run, reduced voltage first", JobStep.RELEASE.path());
     }
 
-    private static Optional<JobReading.Next> next(String sentence, String step) {
-        return Optional.of(new JobReading.Next(sentence, step, Station.BENCH));
+    private static Optional<JobAssessment.Next> next(String sentence, String step) {
+        return Optional.of(new JobAssessment.Next(sentence, step, Station.BENCH));
     }
 }

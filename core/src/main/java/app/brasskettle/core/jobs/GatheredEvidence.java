@@ -2,7 +2,7 @@ package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.EvidenceTable;
-import app.brasskettle.core.leads.LeadMapReading;
+import app.brasskettle.core.leads.LeadMapAssessment;
 import app.brasskettle.core.testrecord.JudgedTests;
 import app.brasskettle.core.verdict.Limit;
 import app.brasskettle.core.work.JobStep;
@@ -19,7 +19,7 @@ final class GatheredEvidence {
 
     private final Map<Evidence, String> pieces = new LinkedHashMap<>();
 
-    GatheredEvidence(JobRecord job, JudgedTests tests, ApartReading apart) {
+    GatheredEvidence(JobRecord job, JudgedTests tests, DismantledAssessment apart) {
         job.plate()
                 .map(p -> p.phases() == 1 ? Evidence.SINGLE_PHASE : Evidence.THREE_PHASE)
                 .ifPresent(e -> pieces.put(e, JobStep.ARRIVAL.path()));
@@ -33,25 +33,25 @@ final class GatheredEvidence {
         tests.standing().forEach(t -> t.evidence().forEach(e -> pieces.put(e, t.step())));
         apart.findings().ifPresent(f -> f.evidence().forEach(e -> pieces.put(e, JobStep.FINDINGS.path())));
         apart.leads()
-                .filter(LeadMapReading::differsFromPlate)
+                .filter(LeadMapAssessment::differsFromPlate)
                 .ifPresent(l -> pieces.put(Evidence.CONNECTION_DIFFERS, JobStep.LEAD_MAP.path()));
         contradicted();
         job.added().forEach(e -> pieces.putIfAbsent(e, JobStep.CAUSE.path()));
     }
 
-    /** Answers to questions that are evidence by themselves. */
+    /** CustomerDecision to questions that are evidence by themselves. */
     private void circumstances(Circumstances told) {
         if (told.feed().filter(f -> f == Circumstances.Feed.DRIVE).isPresent()) {
             pieces.put(Evidence.FED_BY_DRIVE, JobStep.ARRIVAL.path());
             told.cableDistanceM()
-                    .filter(d -> Limit.over(d, ArrivalReading.LONG_CABLE_M))
+                    .filter(d -> Limit.over(d, ArrivalAssessment.LONG_CABLE_M))
                     .ifPresent(d -> pieces.put(Evidence.LONG_DRIVE_CABLE, JobStep.ARRIVAL.path()));
         }
         told.protection()
                 .filter(p -> p == Circumstances.Protection.NONE || p == Circumstances.Protection.BREAKER_ONLY)
                 .ifPresent(p -> pieces.put(Evidence.NO_OVERLOAD_RELAY, JobStep.ARRIVAL.path()));
         told.startsAnHour()
-                .filter(s -> Limit.over(s, ArrivalReading.MANY_STARTS))
+                .filter(s -> Limit.over(s, ArrivalAssessment.MANY_STARTS))
                 .ifPresent(s -> pieces.put(Evidence.FREQUENT_STARTS, JobStep.ARRIVAL.path()));
     }
 
@@ -72,16 +72,16 @@ final class GatheredEvidence {
         }
     }
 
-    List<JobReading.Piece> pieces(JobRecord job) {
-        List<JobReading.Piece> list = new ArrayList<>();
-        pieces.forEach((e, step) -> list.add(new JobReading.Piece(
+    List<JobAssessment.Piece> pieces(JobRecord job) {
+        List<JobAssessment.Piece> list = new ArrayList<>();
+        pieces.forEach((e, step) -> list.add(new JobAssessment.Piece(
                 e.word(),
                 EvidenceTable.shipped().entry(e.word()).orElseThrow().words(),
                 step,
                 job.struck().contains(e.word()))));
         job.earlier().stream()
                 .filter(e -> list.stream().noneMatch(p -> p.code().equals(e.code())))
-                .forEach(e -> list.add(new JobReading.Piece(
+                .forEach(e -> list.add(new JobAssessment.Piece(
                         e.code(), e.spoken(), HISTORY, job.struck().contains(e.code()))));
         return List.copyOf(list);
     }

@@ -2,7 +2,7 @@ package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.findings.Findings;
-import app.brasskettle.core.findings.FindingsReading;
+import app.brasskettle.core.findings.FindingsAssessment;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.teardown.TeardownLog;
 import java.util.ArrayList;
@@ -79,8 +79,8 @@ public final class GuardedEdits {
     }
 
     private static void findings(Findings before, Findings after, List<String> undone) {
-        List<Evidence> left = FindingsReading.of(after).evidence();
-        FindingsReading.of(before).evidence().stream()
+        List<Evidence> left = FindingsAssessment.of(after).evidence();
+        FindingsAssessment.of(before).evidence().stream()
                 .filter(HOLDING::contains)
                 .filter(e -> !left.contains(e))
                 .map(GuardedEdits::evidence)

@@ -44,7 +44,7 @@ public record JobRecord(
         Optional<String> certificate,
         ShopRules rules,
         boolean demonstration,
-        Course course,
+        Routing course,
         double outageCostPerHour,
         MotorTimeline timeline,
         PowerRecord power,

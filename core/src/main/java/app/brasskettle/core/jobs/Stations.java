@@ -5,11 +5,11 @@ import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.HighVoltageGate;
-import app.brasskettle.core.findings.FindingsReading;
-import app.brasskettle.core.leads.LeadMapReading;
-import app.brasskettle.core.nameplate.PlateReading;
-import app.brasskettle.core.teardown.LogReading;
-import app.brasskettle.core.teardown.OpeningGate;
+import app.brasskettle.core.findings.FindingsAssessment;
+import app.brasskettle.core.leads.LeadMapAssessment;
+import app.brasskettle.core.nameplate.PlateAssessment;
+import app.brasskettle.core.teardown.DismantlingPermit;
+import app.brasskettle.core.teardown.TeardownLogAssessment;
 import app.brasskettle.core.testkind.StopEffect;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.JudgedTest;
@@ -31,24 +31,24 @@ final class Stations {
 
     private final JobRecord job;
     private final JudgedTests tests;
-    private final ApartReading apart;
-    private final Optional<ArrivalReading> arrival;
-    private final Optional<PlateReading> plate;
+    private final DismantledAssessment apart;
+    private final Optional<ArrivalAssessment> arrival;
+    private final Optional<PlateAssessment> plate;
     private final EnergiseGate gate;
     private final HighVoltageGate high;
-    private final OpeningGate opening;
+    private final DismantlingPermit opening;
     private final FailureRanking ranking;
     private final Optional<DischargeClock> discharging;
 
     Stations(
             JobRecord job,
             JudgedTests tests,
-            ApartReading apart,
-            Optional<ArrivalReading> arrival,
-            Optional<PlateReading> plate,
+            DismantledAssessment apart,
+            Optional<ArrivalAssessment> arrival,
+            Optional<PlateAssessment> plate,
             EnergiseGate gate,
             HighVoltageGate high,
-            OpeningGate opening,
+            DismantlingPermit opening,
             FailureRanking ranking,
             Optional<DischargeClock> discharging) {
         this.job = job;
@@ -68,17 +68,17 @@ final class Stations {
         return tests.current(kind, speed).map(JudgedTest::verdict);
     }
 
-    List<JobReading.StationReading> all() {
+    List<JobAssessment.StationAssessment> all() {
         return JobStep.stations().stream().map(this::station).toList();
     }
 
     /** Every step of a station in its order; what is measured inside belongs to a motor that was opened. */
-    private JobReading.StationReading station(Station station) {
+    private JobAssessment.StationAssessment station(Station station) {
         return station(
                 station,
                 StationOrder.of(station, job, tests, gate.state(), this::shown).stream()
                         .map(p -> step(p, verdict(p)))
-                        .toArray(JobReading.StepReading[]::new));
+                        .toArray(JobAssessment.StepAssessment[]::new));
     }
 
     private boolean shown(JobStep step) {
@@ -94,14 +94,14 @@ final class Stations {
 
     private Optional<Verdict> verdict(JobStep step) {
         return switch (step) {
-            case ARRIVAL -> arrival.map(ArrivalReading::handling);
+            case ARRIVAL -> arrival.map(ArrivalAssessment::handling);
             case PLATE -> plate.map(p -> p.judgement().verdict());
             case DEAD -> safe();
             case RELEASE ->
                 gate.state() == EnergiseGate.State.PERMITTED ? Optional.of(Verdict.HOLDS) : Optional.empty();
-            case PARTS -> apart.log().map(LogReading::verdict);
-            case LEAD_MAP -> apart.leads().map(LeadMapReading::verdict);
-            case FINDINGS -> apart.findings().map(FindingsReading::verdict);
+            case PARTS -> apart.log().map(TeardownLogAssessment::verdict);
+            case LEAD_MAP -> apart.leads().map(LeadMapAssessment::verdict);
+            case FINDINGS -> apart.findings().map(FindingsAssessment::verdict);
             case COIL_MAP -> job.coilMap().map(m -> Verdict.HOLDS);
             case REASSEMBLY -> apart.log().map(Stations::together);
             case CAUSE -> job.concluded().map(c -> Verdict.HOLDS);
@@ -110,7 +110,7 @@ final class Stations {
         };
     }
 
-    private static Verdict together(LogReading log) {
+    private static Verdict together(TeardownLogAssessment log) {
         if (log.off() > 0) {
             return Verdict.UNPROVEN;
         }
@@ -128,20 +128,24 @@ final class Stations {
         return tester.or(() -> Optional.of(Verdict.UNPROVEN));
     }
 
-    private static JobReading.StepReading step(StationOrder.Place place, Optional<Verdict> verdict) {
-        return new JobReading.StepReading(
-                place.path(), place.label(), verdict.orElse(Verdict.UNPROVEN), verdict.isPresent());
+    private static JobAssessment.StepAssessment step(StationOrder.Place place, Optional<Verdict> verdict) {
+        return new JobAssessment.StepAssessment(
+                place.path(),
+                place.label(),
+                verdict.orElse(Verdict.UNPROVEN),
+                verdict.isPresent(),
+                place.kind().filter(TestKind::further).isPresent());
     }
 
     /** A station with nothing on record is unproven; else the worst of what is on record judges it. */
-    private JobReading.StationReading station(Station station, JobReading.StepReading... steps) {
+    private JobAssessment.StationAssessment station(Station station, JobAssessment.StepAssessment... steps) {
         List<Verdict> done = new ArrayList<>();
-        for (JobReading.StepReading s : steps) {
+        for (JobAssessment.StepAssessment s : steps) {
             if (s.done()) {
                 done.add(s.verdict());
             }
         }
-        return new JobReading.StationReading(
+        return new JobAssessment.StationAssessment(
                 station,
                 station.label(),
                 Verdict.worst(done),
@@ -163,9 +167,9 @@ final class Stations {
      * The first thing left undone, in the order of the work; what blocks comes with its reason. A job that left, waits or was
      * sent back says so before anything else.
      */
-    JobReading.Next next() {
-        JobReading.Next usual = usual();
-        Course course = job.course();
+    JobAssessment.Next next() {
+        JobAssessment.Next usual = usual();
+        Routing course = job.course();
         if (course.left().isPresent()) {
             return next("Left the shop: " + course.left().get(), usual.step(), usual.station());
         }
@@ -191,18 +195,18 @@ final class Stations {
         return !job.course().skipped().containsKey(station);
     }
 
-    private JobReading.Next usual() {
+    private JobAssessment.Next usual() {
         if (job.arrival().isEmpty() && open(Station.RECEIVE)) {
             return next("Look it over: shaft, smell, missing parts", JobStep.ARRIVAL);
         }
         if (open(Station.RECEIVE)) {
-            Optional<JobReading.Next> plate = plate();
+            Optional<JobAssessment.Next> plate = plate();
             if (plate.isPresent()) {
                 return plate.get();
             }
         }
         if (job.coilMap().isEmpty() && open(Station.BENCH)) {
-            Optional<JobReading.Next> bench = bench().find();
+            Optional<JobAssessment.Next> bench = bench().find();
             if (bench.isPresent()) {
                 return bench.get();
             }
@@ -211,7 +215,7 @@ final class Stations {
     }
 
     /** A plate that leaves the voltage open stops the bench: no test voltage can be set without one. */
-    private Optional<JobReading.Next> plate() {
+    private Optional<JobAssessment.Next> plate() {
         if (plate.isEmpty()) {
             return Optional.of(next("Read the nameplate", JobStep.PLATE));
         }
@@ -224,7 +228,7 @@ final class Stations {
         return new BenchNext(job, tests, gate, high, discharging.isPresent());
     }
 
-    private JobReading.Next afterBench() {
+    private JobAssessment.Next afterBench() {
         Judgement worst = worst();
         boolean sound = worst.verdict() == Verdict.HOLDS;
         if (job.coilMap().isEmpty() && !sound && job.concluded().isEmpty() && open(Station.TEARDOWN)) {
@@ -237,7 +241,7 @@ final class Stations {
             return next("Open it and paint the coil map: " + Phrase.lower(worst.headline()), JobStep.COIL_MAP);
         }
         if (sound && job.coilMap().isEmpty() && job.concluded().isEmpty() && open(Station.BENCH)) {
-            Optional<JobReading.Next> bench = bench().sound();
+            Optional<JobAssessment.Next> bench = bench().sound();
             if (bench.isPresent()) {
                 return bench.get();
             }
@@ -259,8 +263,8 @@ final class Stations {
     }
 
     /** What a motor that may not be opened here needs: an exposure made safe, or the customer told. */
-    private JobReading.Next closed() {
-        OpeningGate.Reason first = opening.holding().get(0);
+    private JobAssessment.Next closed() {
+        DismantlingPermit.Reason first = opening.holding().get(0);
         if (first.code().equals("exposure")) {
             return next(first.sentence(), JobStep.ARRIVAL);
         }
@@ -271,11 +275,11 @@ final class Stations {
                         .orElseGet(() -> next("Customer to choose", JobStep.OPTIONS));
     }
 
-    private static JobReading.Next next(String sentence, JobStep step) {
+    private static JobAssessment.Next next(String sentence, JobStep step) {
         return next(sentence, step.path(), step.station());
     }
 
-    private static JobReading.Next next(String sentence, String step, Station station) {
-        return new JobReading.Next(sentence, step, station);
+    private static JobAssessment.Next next(String sentence, String step, Station station) {
+        return new JobAssessment.Next(sentence, step, station);
     }
 }

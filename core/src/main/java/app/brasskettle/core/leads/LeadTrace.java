@@ -15,7 +15,7 @@ public record LeadTrace(List<String> leads, List<List<String>> continuity) {
 
     private static final int FEWEST = 2;
     private static final int MOST = 24;
-    private static final int MOST_PAIRS = 10_000;
+    private static final int MAX_PAIRS = 10_000;
 
     public LeadTrace {
         leads = Problems.copy(leads);
@@ -27,7 +27,7 @@ public record LeadTrace(List<String> leads, List<List<String>> continuity) {
             }
             problems.distinct(leads, i -> "leads[" + i + "]");
         }
-        if (problems.size("continuity", pairs, 0, MOST_PAIRS)) {
+        if (problems.size("continuity", pairs, 0, MAX_PAIRS)) {
             List<List<String>> copied = new ArrayList<>();
             for (int i = 0; i < pairs.size(); i++) {
                 List<String> pair = Problems.copy(pairs.get(i));

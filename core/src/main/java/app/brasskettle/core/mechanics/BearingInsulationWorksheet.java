@@ -11,26 +11,26 @@ import java.util.List;
 /** An insulated bearing at 500 V: 1 MΩ to the frame holds. */
 public final class BearingInsulationWorksheet {
 
-    private static final double LEAST_MEGOHM = 1;
+    private static final double MIN_MEGOHM = 1;
     private static final double TEST_V = 500;
     private static final String SOURCE = "Shop rule: 1 MΩ at 500 V";
 
     private BearingInsulationWorksheet() {}
 
-    public static Worksheet<BearingInsulationTest, BearingInsulationResult> create() {
+    public static Worksheet<BearingInsulationReadings, BearingInsulationResult> create() {
         return new Worksheet<>(
                 "bearing-insulation",
                 "Insulated bearing",
-                BearingInsulationTest.class,
+                BearingInsulationReadings.class,
                 List.of("Shop rule"),
-                test -> new BearingInsulationResult(LEAST_MEGOHM, judge(test)));
+                test -> new BearingInsulationResult(MIN_MEGOHM, judge(test)));
     }
 
-    private static Judgement judge(BearingInsulationTest test) {
+    private static Judgement judge(BearingInsulationReadings test) {
         String read = (test.overRange().orElse(false) ? "≥ " : "")
                 + Figures.show(test.megohm(), Dimension.INSULATION) + " at " + Figures.plain(test.testVoltageV())
                 + " V, limit 1 MΩ at 500 V";
-        if (Limit.under(test.megohm(), LEAST_MEGOHM)) {
+        if (Limit.under(test.megohm(), MIN_MEGOHM)) {
             return new Judgement(
                     Verdict.STOP,
                     "Bearing no longer insulated: " + read,

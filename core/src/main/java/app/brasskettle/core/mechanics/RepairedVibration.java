@@ -16,7 +16,7 @@ import java.util.Optional;
 final class RepairedVibration {
 
     /** The standard begins at this shaft height. */
-    private static final double LEAST_HEIGHT_MM = 56;
+    private static final double MIN_HEIGHT_MM = 56;
 
     private static final double[] UP_TO_MM = {132, 280, Double.POSITIVE_INFINITY};
     private static final double[] FREE_MM_PER_S = {1.6, 2.2, 2.8};
@@ -32,12 +32,12 @@ final class RepairedVibration {
      * @param shaftHeightMm millimetres, 56 and more
      * @return mm/s rms
      */
-    static double limitMmPerS(VibrationTest.Mounting mounting, double shaftHeightMm) {
+    static double limitMmPerS(VibrationReadings.Mounting mounting, double shaftHeightMm) {
         int height = 0;
         while (Limit.over(shaftHeightMm, UP_TO_MM[height])) {
             height++;
         }
-        return mounting == VibrationTest.Mounting.RIGID ? RIGID_MM_PER_S[height] : FREE_MM_PER_S[height];
+        return mounting == VibrationReadings.Mounting.RIGID ? RIGID_MM_PER_S[height] : FREE_MM_PER_S[height];
     }
 
     /**
@@ -47,13 +47,13 @@ final class RepairedVibration {
      * @param highestMmPerS the highest of them
      * @return empty for one that was not repaired, or is lower than the standard begins
      */
-    static Optional<Judgement> of(VibrationTest test, double highestMmPerS) {
+    static Optional<Judgement> of(VibrationReadings test, double highestMmPerS) {
         boolean judged = test.repairedHere().orElse(false)
-                && test.shaftHeightMm().filter(h -> h < LEAST_HEIGHT_MM).isEmpty();
+                && test.shaftHeightMm().filter(h -> h < MIN_HEIGHT_MM).isEmpty();
         return judged ? Optional.of(judge(test, highestMmPerS)) : Optional.empty();
     }
 
-    private static Judgement judge(VibrationTest test, double highestMmPerS) {
+    private static Judgement judge(VibrationReadings test, double highestMmPerS) {
         if (test.shaftHeightMm().isEmpty()) {
             return new Judgement(
                     Verdict.UNPROVEN,

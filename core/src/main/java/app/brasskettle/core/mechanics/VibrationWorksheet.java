@@ -23,18 +23,18 @@ public final class VibrationWorksheet {
 
     private VibrationWorksheet() {}
 
-    public static Worksheet<VibrationTest, VibrationResult> create() {
+    public static Worksheet<VibrationReadings, VibrationResult> create() {
         return new Worksheet<>(
                 "vibration",
                 "Vibration",
-                VibrationTest.class,
+                VibrationReadings.class,
                 List.of("ISO 20816-1", "ISO 20816-3", "IEC 60034-14"),
                 VibrationWorksheet::work);
     }
 
     /** Boundaries A/B, B/C, C/D in mm/s rms. */
-    private static List<Double> boundaries(VibrationTest test) {
-        boolean rigid = test.mounting() == VibrationTest.Mounting.RIGID;
+    private static List<Double> boundaries(VibrationReadings test) {
+        boolean rigid = test.mounting() == VibrationReadings.Mounting.RIGID;
         if (!Limit.over(test.ratedPowerW(), SMALL_W)) {
             return List.of(0.71, 1.8, 4.5);
         }
@@ -44,10 +44,10 @@ public final class VibrationWorksheet {
         return rigid ? List.of(1.4, 2.8, 4.5) : List.of(2.3, 4.5, 7.1);
     }
 
-    private static VibrationResult work(VibrationTest test) {
+    private static VibrationResult work(VibrationReadings test) {
         List<Double> bounds = boundaries(test);
-        VibrationTest.Reading highest = test.readings().stream()
-                .max(Comparator.comparingDouble(VibrationTest.Reading::velocityMmPerS))
+        VibrationReadings.Reading highest = test.readings().stream()
+                .max(Comparator.comparingDouble(VibrationReadings.Reading::velocityMmPerS))
                 .orElseThrow();
         double v = highest.velocityMmPerS();
         int passed = (int) bounds.stream().filter(b -> Limit.over(v, b)).count();

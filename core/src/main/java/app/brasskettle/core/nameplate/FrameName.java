@@ -14,7 +14,7 @@ public final class FrameName {
     /** Frames of NEMA MG 1-4.2 by four times the inches: 256T, 445TS; three figures give two, four give the first two. */
     private static final Pattern QUARTER_INCHES = Pattern.compile("(?:NEMA )?(\\d{2})\\d{1,2} ?[TU][A-Z]{0,2}");
 
-    private static final double LEAST_MM = 40;
+    private static final double MIN_MM = 40;
 
     private FrameName() {}
 
@@ -32,7 +32,7 @@ public final class FrameName {
         }
         Matcher metric = METRIC.matcher(name);
         return metric.matches()
-                ? Optional.of(Double.valueOf(metric.group(1))).filter(h -> h >= LEAST_MM)
+                ? Optional.of(Double.valueOf(metric.group(1))).filter(h -> h >= MIN_MM)
                 : Optional.empty();
     }
 

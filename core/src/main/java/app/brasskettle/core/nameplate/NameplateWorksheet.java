@@ -14,16 +14,16 @@ import java.util.Optional;
 public final class NameplateWorksheet {
 
     private static final double WATTS_PER_HP = 745.699872;
-    private static final double LARGEST_SLIP_PERCENT = 20;
+    private static final double MAX_SLIP_PERCENT = 20;
     /** Below this no plate of an induction motor over a few hundred watts comes out right. */
-    private static final double LEAST_EFFICIENCY_TIMES_POWER_FACTOR = 0.3;
+    private static final double MIN_EFFICIENCY_TIMES_POWER_FACTOR = 0.3;
 
-    private static final double MOST_EFFICIENCY_TIMES_POWER_FACTOR = 0.92;
+    private static final double MAX_EFFICIENCY_TIMES_POWER_FACTOR = 0.92;
     private static final String SOURCE = "IEC 60034-1, cl. 9 and 10; NEMA MG 1, 10.37";
 
     private NameplateWorksheet() {}
 
-    public static Worksheet<Nameplate, NameplateReading> create() {
+    public static Worksheet<Nameplate, NameplateAssessment> create() {
         return new Worksheet<>(
                 "nameplate",
                 "Nameplate",
@@ -32,7 +32,7 @@ public final class NameplateWorksheet {
                 NameplateWorksheet::read);
     }
 
-    static NameplateReading read(Nameplate plate) {
+    static NameplateAssessment read(Nameplate plate) {
         double cycles = 60 * plate.frequencyHz();
         int pairs = (int) Limit.floor(cycles / plate.ratedSpeedRpm());
         double synchronous = cycles / pairs;
@@ -47,7 +47,7 @@ public final class NameplateWorksheet {
                 .map(CodeLetter::highKvaPerHp)
                 .filter(java.util.OptionalDouble::isPresent)
                 .map(h -> h.getAsDouble() * kva);
-        boolean plausible = !Limit.over(slip, LARGEST_SLIP_PERCENT);
+        boolean plausible = !Limit.over(slip, MAX_SLIP_PERCENT);
         List<String> contradictions = contradictions(plate, pairs, slip, product, plausible);
         String rootText = plate.phases() == 3 ? "√3·" : "";
         List<Step> steps = new ArrayList<>(List.of(
@@ -82,7 +82,7 @@ public final class NameplateWorksheet {
                         product,
                         "",
                         SOURCE)));
-        return new NameplateReading(
+        return new NameplateAssessment(
                 2 * pairs,
                 synchronous,
                 slip,
@@ -112,10 +112,10 @@ public final class NameplateWorksheet {
                     + " kW) than the line gives at " + Figures.plain(plate.ratedVoltageV()) + " V and "
                     + Figures.plain(plate.ratedCurrentA()) + " A. Power, voltage or current is misread"
                     + (plate.phases() == 1 ? ", or the motor has three phases." : "."));
-        } else if (product > MOST_EFFICIENCY_TIMES_POWER_FACTOR) {
+        } else if (product > MAX_EFFICIENCY_TIMES_POWER_FACTOR) {
             found.add("Efficiency × power factor is " + Figures.significant(product, 3)
                     + "; few motors pass 0.92. Check the current against the voltage it belongs to.");
-        } else if (product < LEAST_EFFICIENCY_TIMES_POWER_FACTOR && plate.ratedPowerW() > 200) {
+        } else if (product < MIN_EFFICIENCY_TIMES_POWER_FACTOR && plate.ratedPowerW() > 200) {
             found.add("Efficiency × power factor is only " + Figures.significant(product, 3)
                     + ". The current may belong to the lower of two voltages.");
         }
@@ -136,7 +136,7 @@ public final class NameplateWorksheet {
                     SOURCE,
                     "Photograph the plate, then test.");
         }
-        boolean impossible = product > 1 || slip > LARGEST_SLIP_PERCENT;
+        boolean impossible = product > 1 || slip > MAX_SLIP_PERCENT;
         return new Judgement(
                 impossible ? Verdict.STOP : Verdict.WATCH,
                 contradictions.get(0),

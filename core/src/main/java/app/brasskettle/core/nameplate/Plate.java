@@ -57,7 +57,7 @@ public record Plate(
         Optional<List<FieldMark>> marks,
         Optional<PlateClues> clues) {
 
-    private static final int MOST_BLOCKS = 7;
+    private static final int MAX_BLOCKS = 7;
     /** Speeds closer than this are one speed at another load or voltage. */
     private static final double OTHER_SPEED_SHARE = 0.1;
 
@@ -92,7 +92,7 @@ public record Plate(
         problems.present("connection", connection);
         problems.present("windingKind", windingKind);
         problems.present("insulationClass", insulationClass);
-        further.ifPresent(f -> problems.size("further", f, 0, MOST_BLOCKS));
+        further.ifPresent(f -> problems.size("further", f, 0, MAX_BLOCKS));
         marks(
                 marks.orElse(List.of()),
                 given(

@@ -24,7 +24,7 @@ public record PlateClues(
         Optional<Double> conductorAreaMm2,
         Optional<Double> noLoadCurrentA) {
 
-    private static final int MOST_POLES = 48;
+    private static final int MAX_POLES = 48;
 
     public PlateClues {
         supplyVoltageV = Problems.orEmpty(supplyVoltageV);
@@ -37,7 +37,7 @@ public record PlateClues(
         Problems problems = new Problems();
         supplyVoltageV.ifPresent(v -> problems.positive("supplyVoltageV", v, "V"));
         poles.ifPresent(p -> {
-            if (problems.whole("poles", p, 2, MOST_POLES, "") && p % 2 != 0) {
+            if (problems.whole("poles", p, 2, MAX_POLES, "") && p % 2 != 0) {
                 problems.add("poles", Problem.Code.RANGE, "poles is " + p + "; poles come in pairs");
             }
         });

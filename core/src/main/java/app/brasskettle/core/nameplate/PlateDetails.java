@@ -71,7 +71,7 @@ public record PlateDetails(
 
     private static final int OLDEST = 1880;
     private static final int NEWEST = 2200;
-    private static final int MOST_LEADS = 48;
+    private static final int MAX_LEADS = 48;
 
     public PlateDetails {
         model = Problems.orEmpty(model);
@@ -99,7 +99,7 @@ public record PlateDetails(
         powerFactor.ifPresent(p -> problems.aboveTo("powerFactor", p, 0, 1, ""));
         ambientTemperatureC.ifPresent(t -> problems.temperature("ambientTemperatureC", t));
         yearMade.ifPresent(y -> problems.whole("yearMade", y, OLDEST, NEWEST, ""));
-        leads.ifPresent(l -> problems.whole("leads", l, 1, MOST_LEADS, ""));
+        leads.ifPresent(l -> problems.whole("leads", l, 1, MAX_LEADS, ""));
         problems.throwIfAny();
     }
 

@@ -1,6 +1,6 @@
 package app.brasskettle.core.nameplate;
 
-import app.brasskettle.core.nameplate.BlockReading.Kind;
+import app.brasskettle.core.nameplate.RatingBlockAssessment.Kind;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.resistance.Connection;
@@ -22,8 +22,8 @@ final class RatingComparison {
     private final Connection firstConnection;
     private final RatingBlock block;
     private final Nameplate other;
-    private final NameplateReading firstRead;
-    private final NameplateReading read;
+    private final NameplateAssessment firstRead;
+    private final NameplateAssessment read;
     private final List<String> contradictions = new ArrayList<>();
 
     RatingComparison(Nameplate first, Connection firstConnection, RatingBlock block) {
@@ -35,7 +35,7 @@ final class RatingComparison {
         this.read = NameplateWorksheet.read(other);
     }
 
-    BlockReading read() {
+    RatingBlockAssessment read() {
         contradictions.addAll(read.contradictions());
         Kind kind = kind();
         String sentence = switch (kind) {
@@ -48,7 +48,7 @@ final class RatingComparison {
         if (read.judgement().verdict() == Verdict.STOP) {
             verdict = Verdict.STOP;
         }
-        return new BlockReading(
+        return new RatingBlockAssessment(
                 kind, verdict, sentence, read.poles(), read.ratedTorqueNm(), List.copyOf(contradictions));
     }
 
@@ -64,8 +64,8 @@ final class RatingComparison {
 
     private String twoSpeed() {
         boolean otherSlow = read.poles() > firstRead.poles();
-        NameplateReading slow = otherSlow ? read : firstRead;
-        NameplateReading fast = otherSlow ? firstRead : read;
+        NameplateAssessment slow = otherSlow ? read : firstRead;
+        NameplateAssessment fast = otherSlow ? firstRead : read;
         double powers =
                 otherSlow ? other.ratedPowerW() / first.ratedPowerW() : first.ratedPowerW() / other.ratedPowerW();
         double torques = slow.ratedTorqueNm() / fast.ratedTorqueNm();

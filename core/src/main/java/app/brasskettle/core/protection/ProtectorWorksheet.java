@@ -22,46 +22,46 @@ public final class ProtectorWorksheet {
 
     private ProtectorWorksheet() {}
 
-    public static Worksheet<ProtectorTest, ProtectorResult> create() {
+    public static Worksheet<ProtectorReadings, ProtectorResult> create() {
         return new Worksheet<>(
                 "protector",
                 "Thermal protector",
-                ProtectorTest.class,
+                ProtectorReadings.class,
                 List.of(SOURCE),
                 test -> new ProtectorResult(works(test) || standsIn(test), open(test), judge(test)));
     }
 
-    private static boolean open(ProtectorTest test) {
-        return test.state() == ProtectorTest.State.OPEN || test.state() == ProtectorTest.State.COMES_AND_GOES;
+    private static boolean open(ProtectorReadings test) {
+        return test.state() == ProtectorReadings.State.OPEN || test.state() == ProtectorReadings.State.COMES_AND_GOES;
     }
 
-    private static boolean works(ProtectorTest test) {
-        return test.state() == ProtectorTest.State.WORKS && !tooHigh(test) && !tooLow(test);
+    private static boolean works(ProtectorReadings test) {
+        return test.state() == ProtectorReadings.State.WORKS && !tooHigh(test) && !tooLow(test);
     }
 
-    private static boolean tooHigh(ProtectorTest test) {
-        return test.kind() == ProtectorTest.Kind.THERMISTORS
+    private static boolean tooHigh(ProtectorReadings test) {
+        return test.kind() == ProtectorReadings.Kind.THERMISTORS
                 && test.coldOhm()
                         .filter(r -> Limit.over(r, THERMISTORS_COLD_OHM))
                         .isPresent();
     }
 
-    private static boolean tooLow(ProtectorTest test) {
-        return test.kind() == ProtectorTest.Kind.THERMISTORS
+    private static boolean tooLow(ProtectorReadings test) {
+        return test.kind() == ProtectorReadings.Kind.THERMISTORS
                 && test.coldOhm()
                         .filter(r -> Limit.under(r, THERMISTORS_SHORTED_OHM))
                         .isPresent();
     }
 
-    private static boolean standsIn(ProtectorTest test) {
+    private static boolean standsIn(ProtectorReadings test) {
         return test.standIn().isPresent() && test.relabelled().orElse(false);
     }
 
-    private static Judgement judge(ProtectorTest test) {
+    private static Judgement judge(ProtectorReadings test) {
         String kind = test.kind().word().replace('-', ' ');
         String ohm = test.coldOhm()
                 .map(r -> ", " + Figures.show(r, Dimension.RESISTANCE) + " cold"
-                        + (test.kind() == ProtectorTest.Kind.THERMISTORS ? ", limit 750 Ω for three" : ""))
+                        + (test.kind() == ProtectorReadings.Kind.THERMISTORS ? ", limit 750 Ω for three" : ""))
                 .orElse("");
         if (works(test)) {
             return new Judgement(Verdict.HOLDS, "Protector works: " + kind + ohm, "", SOURCE, "Nothing to do.");

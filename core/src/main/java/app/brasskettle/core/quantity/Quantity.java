@@ -30,11 +30,12 @@ public record Quantity(double value, String written, String shown, boolean beyon
         if (written.isEmpty()) {
             return Optional.empty();
         }
-        if (written.contains(",")) {
+        String plain = WrittenNumber.plainly(UnitWords.signs(written));
+        if (plain.contains(",")) {
             problems.add(field, Problem.Code.SYNTAX, "“" + written + "” has a comma. Write 1.5 or 1500");
             return Optional.empty();
         }
-        Matcher m = SHAPE.matcher(WrittenNumber.plainly(UnitWords.signs(written)));
+        Matcher m = SHAPE.matcher(plain);
         if (!m.matches()) {
             problems.add(field, Problem.Code.SYNTAX, "“" + written + "” is not a figure" + hint(kind));
             return Optional.empty();

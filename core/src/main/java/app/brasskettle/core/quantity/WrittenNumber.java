@@ -14,11 +14,18 @@ final class WrittenNumber {
     private static final Map<String, String> SIGNS = Map.of(
             "½", "1/2", "¼", "1/4", "¾", "3/4", "⅓", "1/3", "⅔", "2/3", "⅛", "1/8", "⅜", "3/8", "⅝", "5/8", "⅞", "7/8");
 
+    /** A comma that can be nothing but the decimal sign: no three figures follow it, or nothing but a zero stands before it. */
+    private static final Pattern DECIMAL_COMMA =
+            Pattern.compile("^([^\\d,.]*(?:0|\\d+(?=,(?:\\d{1,2}|\\d{4,})(?!\\d)))),(?=\\d+(?![\\d,.]))");
+
     private WrittenNumber() {}
 
-    /** Fractions in one sign written out: "12½" as "12 1/2". */
+    /**
+     * Fractions in one sign written out: "12½" as "12 1/2"; a decimal comma as a point: "0,412" as "0.412". "1,500" stays as it
+     * is, since it may be one and a half or fifteen hundred.
+     */
     static String plainly(String text) {
-        String out = text.replace('⁄', '/');
+        String out = DECIMAL_COMMA.matcher(text.replace('⁄', '/')).replaceFirst("$1.");
         for (Map.Entry<String, String> sign : SIGNS.entrySet()) {
             out = out.replaceAll("(?<=\\d)\\s*" + sign.getKey(), " " + sign.getValue())
                     .replace(sign.getKey(), sign.getValue());

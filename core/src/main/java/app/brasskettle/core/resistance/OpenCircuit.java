@@ -17,7 +17,7 @@ final class OpenCircuit {
     private static final double ALIKE = 0.05;
 
     private static final double NEAR = 0.03;
-    private static final int MOST_CIRCUITS = 4;
+    private static final int MAX_CIRCUITS = 4;
 
     private OpenCircuit() {}
 
@@ -34,7 +34,7 @@ final class OpenCircuit {
     }
 
     private static Optional<String> parallel(Odd odd) {
-        for (int circuits = 2; circuits <= MOST_CIRCUITS; circuits++) {
+        for (int circuits = 2; circuits <= MAX_CIRCUITS; circuits++) {
             if (near(odd.times(), circuits / (circuits - 1.0), NEAR)) {
                 return Optional.of("One of " + circuits + " parallel circuits of phase "
                         + odd.name().toUpperCase(Locale.ROOT) + " is open, if it has so many");

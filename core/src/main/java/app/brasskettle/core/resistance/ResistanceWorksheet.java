@@ -22,16 +22,16 @@ public final class ResistanceWorksheet {
 
     private ResistanceWorksheet() {}
 
-    public static Worksheet<ResistanceTest, ResistanceResult> create(ResistanceLimits limits) {
+    public static Worksheet<ResistanceReadings, ResistanceResult> create(ResistanceLimits limits) {
         return new Worksheet<>(
                 "winding-resistance",
                 "Winding resistance",
-                ResistanceTest.class,
+                ResistanceReadings.class,
                 List.of("IEEE Std 118", "IEC 60034-1"),
                 test -> work(test, limits));
     }
 
-    private static ResistanceResult work(ResistanceTest test, ResistanceLimits limits) {
+    private static ResistanceResult work(ResistanceReadings test, ResistanceLimits limits) {
         double limit = limits.percentFor(test.windingKind());
         if (!test.open().isEmpty()) {
             return open(test, limit);
@@ -76,7 +76,7 @@ public final class ResistanceWorksheet {
                                 SOURCE)));
     }
 
-    private static ResistanceResult open(ResistanceTest test, double limit) {
+    private static ResistanceResult open(ResistanceReadings test, double limit) {
         Optional<String> phase =
                 test.connection() == Connection.WYE && test.open().size() == 2
                         ? Optional.of(shared(test.open()))
@@ -115,7 +115,7 @@ public final class ResistanceWorksheet {
     }
 
     private static Judgement judge(
-            ResistanceTest test,
+            ResistanceReadings test,
             Verdict verdict,
             double unbalance,
             double limit,

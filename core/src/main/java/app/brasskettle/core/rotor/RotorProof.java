@@ -28,8 +28,8 @@ public record RotorProof(
     private static final int FEWEST = 1024;
     private static final int MOST = 1 << 20;
     private static final int FEWEST_STEPS = 8;
-    private static final int MOST_STEPS = 720;
-    private static final int MOST_POLES = 120;
+    private static final int MAX_STEPS = 720;
+    private static final int MAX_POLES = 120;
 
     public RotorProof {
         loadSpeedRpm = Problems.orEmpty(loadSpeedRpm);
@@ -38,7 +38,7 @@ public record RotorProof(
         turnCurrentsA = Problems.orEmpty(turnCurrentsA).map(Problems::copy);
         Problems problems = new Problems();
         problems.positive("frequencyHz", frequencyHz, "Hz");
-        if (problems.whole("poles", poles, 2, MOST_POLES, "") && poles % 2 != 0) {
+        if (problems.whole("poles", poles, 2, MAX_POLES, "") && poles % 2 != 0) {
             problems.add("poles", Problem.Code.RANGE, "poles is " + poles + "; poles come in pairs");
         }
         sampleIntervalS.ifPresent(i -> problems.positive("sampleIntervalS", i, "s"));
@@ -58,7 +58,7 @@ public record RotorProof(
                             + 120 * frequencyHz / poles + " r/min");
         }
         turnCurrentsA.ifPresent(t -> {
-            if (problems.size("turnCurrentsA", t, FEWEST_STEPS, MOST_STEPS)) {
+            if (problems.size("turnCurrentsA", t, FEWEST_STEPS, MAX_STEPS)) {
                 for (int i = 0; i < t.size(); i++) {
                     problems.positive("turnCurrentsA[" + i + "]", t.get(i), "A");
                 }

@@ -1,19 +1,19 @@
 package app.brasskettle.core.rules;
 
+import app.brasskettle.core.insulation.CircuitReadings;
 import app.brasskettle.core.insulation.CircuitsResult;
-import app.brasskettle.core.insulation.CircuitsTest;
 import app.brasskettle.core.insulation.CircuitsWorksheet;
 import app.brasskettle.core.insulation.InsulationLimits;
+import app.brasskettle.core.insulation.InsulationReadings;
 import app.brasskettle.core.insulation.InsulationResult;
-import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.insulation.InsulationWorksheet;
 import app.brasskettle.core.insulation.TestVoltage;
 import app.brasskettle.core.resistance.ResistanceLimits;
+import app.brasskettle.core.resistance.ResistanceReadings;
 import app.brasskettle.core.resistance.ResistanceResult;
-import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.resistance.ResistanceWorksheet;
+import app.brasskettle.core.shaftvoltage.ShaftVoltageReadings;
 import app.brasskettle.core.shaftvoltage.ShaftVoltageResult;
-import app.brasskettle.core.shaftvoltage.ShaftVoltageTest;
 import app.brasskettle.core.shaftvoltage.ShaftVoltageWorksheet;
 import app.brasskettle.core.surge.EarlierTraces;
 import app.brasskettle.core.surge.SurgeLevel;
@@ -102,7 +102,7 @@ public record ShopRules(Map<Question, School> schools, List<LimitChange> changes
     }
 
     /** An insulation test judged by both schools with the limits in force. */
-    public InsulationResult insulation(InsulationTest test) {
+    public InsulationResult insulation(InsulationReadings test) {
         InsulationResult result =
                 InsulationWorksheet.create(insulationLimits()).work().apply(test);
         return result.judgedAs(
@@ -111,7 +111,7 @@ public record ShopRules(Map<Question, School> schools, List<LimitChange> changes
     }
 
     /** Each circuit of a winding judged by the standard with the limits in force. */
-    public CircuitsResult circuits(CircuitsTest test) {
+    public CircuitsResult circuits(CircuitReadings test) {
         CircuitsResult result =
                 CircuitsWorksheet.create(insulationLimits()).work().apply(test);
         return new CircuitsResult(
@@ -146,7 +146,7 @@ public record ShopRules(Map<Question, School> schools, List<LimitChange> changes
     }
 
     /** A resistance test judged with the limits in force. */
-    public ResistanceResult resistance(ResistanceTest test) {
+    public ResistanceResult resistance(ResistanceReadings test) {
         ResistanceResult result = ResistanceWorksheet.create(new ResistanceLimits(
                         figure(ShopLimit.RESISTANCE_FORM_WOUND_PERCENT),
                         figure(ShopLimit.RESISTANCE_PERCENT),
@@ -190,7 +190,7 @@ public record ShopRules(Map<Question, School> schools, List<LimitChange> changes
     }
 
     /** Shaft voltage and bearing current, decided by the school followed. */
-    public ShaftVoltageResult shaftVoltage(ShaftVoltageTest test) {
+    public ShaftVoltageResult shaftVoltage(ShaftVoltageReadings test) {
         ShaftVoltageResult result = ShaftVoltageWorksheet.create().work().apply(test);
         return school(Question.SHAFT_VOLTAGE) == School.STANDARD ? result : result.decidedByCurrent();
     }

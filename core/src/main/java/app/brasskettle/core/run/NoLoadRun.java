@@ -35,7 +35,7 @@ public record NoLoadRun(
         C
     }
 
-    private static final int MOST_POLES = 120;
+    private static final int MAX_POLES = 120;
 
     public NoLoadRun {
         lineCurrentsA = Problems.copy(lineCurrentsA);
@@ -46,7 +46,7 @@ public record NoLoadRun(
         problems.positive("ratedCurrentA", ratedCurrentA, "A");
         problems.positive("ratedPowerW", ratedPowerW, "W");
         problems.positive("ratedVoltageV", ratedVoltageV, "V");
-        if (problems.whole("poles", poles, 2, MOST_POLES, "") && poles % 2 != 0) {
+        if (problems.whole("poles", poles, 2, MAX_POLES, "") && poles % 2 != 0) {
             problems.add("poles", Problem.Code.RANGE, "poles is " + poles + "; poles come in pairs");
         }
         List<Line> dead = deadLines.orElse(List.of());

@@ -11,7 +11,7 @@ import java.util.List;
 /** A quarter of an hour without load: does the current stay, do the bearings stay cool, is one place hot. */
 public final class RunWatchWorksheet {
 
-    private static final double LEAST_MINUTES = 15;
+    private static final double MIN_MINUTES = 15;
     private static final double DRIFT_WATCH = 5;
     private static final double DRIFT_STOP = 10;
     private static final double BEARING_WATCH_K = 40;
@@ -64,7 +64,7 @@ public final class RunWatchWorksheet {
                 + (over > 0
                         ? ", hottest place " + Figures.significant(over, 3) + " K over the mean (watch 10, stop 20)"
                         : "");
-        if (worst == Verdict.HOLDS && Limit.under(minutes, LEAST_MINUTES)) {
+        if (worst == Verdict.HOLDS && Limit.under(minutes, MIN_MINUTES)) {
             return new Judgement(
                     Verdict.UNPROVEN, "Too short: " + figures, "", SOURCE, "Watch it for a quarter of an hour.");
         }

@@ -51,7 +51,7 @@ public record StartLog(
         }
     }
 
-    private static final int MOST_ATTEMPTS = 50;
+    private static final int MAX_ATTEMPTS = 50;
 
     public StartLog {
         currentDensityAPerMm2 = Problems.orEmpty(currentDensityAPerMm2);
@@ -61,7 +61,7 @@ public record StartLog(
         problems.positive("ratedCurrentA", ratedCurrentA, "A");
         problems.positive("ratedSpeedRpm", ratedSpeedRpm, "r/min");
         currentDensityAPerMm2.ifPresent(j -> problems.aboveTo("currentDensityAPerMm2", j, 0, 30, "A/mm²"));
-        problems.size("attempts", attempts, 1, MOST_ATTEMPTS);
+        problems.size("attempts", attempts, 1, MAX_ATTEMPTS);
         problems.throwIfAny();
     }
 }

@@ -41,7 +41,7 @@ public record ShaftVoltageResult(
      * @param densityAPerMm2 highest density with it
      */
     public record Change(
-            ShaftVoltageTest.Remedy remedy,
+            ShaftVoltageReadings.Remedy remedy,
             double shaftMillivolt,
             double voltageChangePercent,
             Optional<Double> densityAPerMm2) {}

@@ -1,7 +1,7 @@
 package app.brasskettle.core.shaftvoltage;
 
 import app.brasskettle.core.quantity.Figures;
-import app.brasskettle.core.shaftvoltage.ShaftVoltageTest.Remedy;
+import app.brasskettle.core.shaftvoltage.ShaftVoltageReadings.Remedy;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Limit;
 import app.brasskettle.core.verdict.Verdict;
@@ -31,16 +31,16 @@ public final class ShaftVoltageWorksheet {
 
     private ShaftVoltageWorksheet() {}
 
-    public static Worksheet<ShaftVoltageTest, ShaftVoltageResult> create() {
+    public static Worksheet<ShaftVoltageReadings, ShaftVoltageResult> create() {
         return new Worksheet<>(
                 "shaft-voltage",
                 "Shaft and bearing voltage",
-                ShaftVoltageTest.class,
+                ShaftVoltageReadings.class,
                 List.of("Shop rule, two schools"),
                 ShaftVoltageWorksheet::work);
     }
 
-    private static ShaftVoltageResult work(ShaftVoltageTest test) {
+    private static ShaftVoltageResult work(ShaftVoltageReadings test) {
         double bare = voltage(test, Remedy.NONE).orElseThrow();
         Optional<Double> estimated = test.bearingLoadN().map(n -> n / PRESSURE_N_PER_MM2);
         Optional<Double> area = test.contactAreaMm2().or(() -> estimated);
@@ -79,14 +79,14 @@ public final class ShaftVoltageWorksheet {
         return result.decidedBy(voltage);
     }
 
-    private static Optional<Double> voltage(ShaftVoltageTest test, Remedy remedy) {
+    private static Optional<Double> voltage(ShaftVoltageReadings test, Remedy remedy) {
         return boxed(test.readings().stream()
                 .filter(r -> r.remedy() == remedy)
-                .mapToDouble(ShaftVoltageTest.Reading::shaftMillivolt)
+                .mapToDouble(ShaftVoltageReadings.Reading::shaftMillivolt)
                 .max());
     }
 
-    private static Optional<Double> density(ShaftVoltageTest test, Remedy remedy, Optional<Double> area) {
+    private static Optional<Double> density(ShaftVoltageReadings test, Remedy remedy, Optional<Double> area) {
         Optional<Double> peak = boxed(test.readings().stream()
                 .filter(r -> r.remedy() == remedy)
                 .flatMap(r -> r.bearingPeakA().stream())
@@ -99,13 +99,14 @@ public final class ShaftVoltageWorksheet {
         return value.isPresent() ? Optional.of(value.getAsDouble()) : Optional.empty();
     }
 
-    private static Judgement byVoltage(ShaftVoltageTest test, double bare, List<ShaftVoltageResult.Change> changes) {
-        double limit = test.bearing() == ShaftVoltageTest.BearingKind.ROLLING ? ROLLING_MV : SLEEVE_MV;
+    private static Judgement byVoltage(
+            ShaftVoltageReadings test, double bare, List<ShaftVoltageResult.Change> changes) {
+        double limit = test.bearing() == ShaftVoltageReadings.BearingKind.ROLLING ? ROLLING_MV : SLEEVE_MV;
         String figures = "Shaft " + Figures.plain(bare) + " mV to the frame, limit " + Figures.plain(limit);
         if (!Limit.over(bare, limit)) {
             return new Judgement(Verdict.HOLDS, figures, remedies(changes), VOLTAGE_SOURCE, "Nothing to do.");
         }
-        if (test.supply() == ShaftVoltageTest.Supply.MAINS) {
+        if (test.supply() == ShaftVoltageReadings.Supply.MAINS) {
             return new Judgement(
                     Verdict.WATCH,
                     figures,

@@ -20,7 +20,7 @@ public final class SupplyWorksheet {
 
     private SupplyWorksheet() {}
 
-    public static Worksheet<SupplyVoltages, SupplyReading> create() {
+    public static Worksheet<SupplyVoltages, SupplyAssessment> create() {
         return new Worksheet<>(
                 "supply-unbalance",
                 "Supply unbalance",
@@ -29,14 +29,14 @@ public final class SupplyWorksheet {
                 SupplyWorksheet::work);
     }
 
-    private static SupplyReading work(SupplyVoltages supply) {
+    private static SupplyAssessment work(SupplyVoltages supply) {
         List<Double> v = supply.lineVoltagesV();
         double mean = v.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
         double deviation = v.stream().mapToDouble(x -> Math.abs(x - mean)).max().orElseThrow();
         double unbalance = 100 * deviation / mean;
         Verdict verdict = Limit.ceiling(unbalance, HOLDS_PERCENT, WATCH_PERCENT);
         Optional<Double> factor = derating(unbalance);
-        return new SupplyReading(
+        return new SupplyAssessment(
                 mean,
                 unbalance,
                 factor,

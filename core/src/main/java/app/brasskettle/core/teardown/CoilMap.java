@@ -63,6 +63,6 @@ public record CoilMap(
 
     /** What the map says, most telling fact first; empty while nothing is painted. */
     public List<MapFact> facts() {
-        return new MapReading(this).facts();
+        return new CoilMapAssessment(this).facts();
     }
 }

@@ -1,8 +1,8 @@
 package app.brasskettle.core.teardown;
 
-import app.brasskettle.core.teardown.LogReading.Joint;
 import app.brasskettle.core.teardown.TeardownLog.MatchMark;
 import app.brasskettle.core.teardown.TeardownLog.PartEnd;
+import app.brasskettle.core.teardown.TeardownLogAssessment.Joint;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Phrase;
@@ -62,7 +62,7 @@ final class MatchMarks {
                     Verdict.UNPROVEN,
                     "No joint marked",
                     swap,
-                    LogReading.SHOP,
+                    TeardownLogAssessment.SHOP,
                     "Say what kind of motor it is, then mark each joint before the first bolt.");
         }
         List<Joint> bare = joints.stream().filter(j -> j.mark().isEmpty()).toList();
@@ -75,7 +75,7 @@ final class MatchMarks {
                             Verdict.WATCH,
                             count + ", but " + unclear.get(0) + " carry the same mark",
                             swap,
-                            LogReading.SHOP,
+                            TeardownLogAssessment.SHOP,
                             "One dot at the drive end, two at the other, so that no part fits twice.");
         }
         List<Joint> gone = bare.stream()
@@ -88,13 +88,13 @@ final class MatchMarks {
                         Verdict.UNPROVEN,
                         count + "; bare: " + names,
                         swap,
-                        LogReading.SHOP,
+                        TeardownLogAssessment.SHOP,
                         "Mark them before the first bolt.")
                 : new Judgement(
                         Verdict.STOP,
                         gone.get(0).spoken() + " came off without a mark",
                         swap + count,
-                        LogReading.SHOP,
+                        TeardownLogAssessment.SHOP,
                         "Find its place by register and rub marks now, mark it, and say so in its note.");
     }
 
@@ -110,7 +110,7 @@ final class MatchMarks {
                                 ? ", each photographed"
                                 : ", " + (joints.size() - bare.size()) + " photographed"),
                 swap,
-                LogReading.SHOP,
+                TeardownLogAssessment.SHOP,
                 bare.isEmpty() ? "" : "Photograph " + String.join("; ", bare) + ".");
     }
 

@@ -50,7 +50,7 @@ public record PaintedStator(
         }
     }
 
-    private static final int MOST_COILS = 60;
+    private static final int MAX_COILS = 60;
 
     public PaintedStator {
         groups = Problems.copy(groups);
@@ -86,7 +86,7 @@ public record PaintedStator(
                     "groupCoils has " + coils.size() + " entries; this stator has " + groups + " groups");
         }
         for (int i = 0; i < coils.size(); i++) {
-            problems.whole("groupCoils[" + i + "]", coils.get(i), 1, MOST_COILS, "");
+            problems.whole("groupCoils[" + i + "]", coils.get(i), 1, MAX_COILS, "");
         }
     }
 

@@ -20,15 +20,15 @@ public record PoleCheck(int poles, List<Pull> felt) {
         NONE
     }
 
-    private static final int MOST_POLES = 120;
+    private static final int MAX_POLES = 120;
 
     public PoleCheck {
         felt = Problems.copy(felt);
         Problems problems = new Problems();
-        if (problems.whole("poles", poles, 2, MOST_POLES, "") && poles % 2 != 0) {
+        if (problems.whole("poles", poles, 2, MAX_POLES, "") && poles % 2 != 0) {
             problems.add("poles", Problem.Code.RANGE, "poles is " + poles + "; poles come in pairs");
         }
-        if (problems.size("felt", felt, 1, MOST_POLES) && problems.clear("poles") && felt.size() != poles) {
+        if (problems.size("felt", felt, 1, MAX_POLES) && problems.clear("poles") && felt.size() != poles) {
             problems.add(
                     "felt",
                     Problem.Code.CONTRADICTION,

@@ -71,7 +71,7 @@ public record TeardownLog(
             Optional<String> note) {
 
         private static final int LAST_ID = 9999;
-        private static final int MOST_FASTENERS = 96;
+        private static final int MAX_FASTENERS = 96;
 
         public LoggedPart {
             method = Problems.orEmpty(method);
@@ -85,7 +85,7 @@ public record TeardownLog(
             problems.name("part", part);
             problems.present("end", end);
             problems.present("state", state);
-            fasteners.ifPresent(n -> problems.whole("fasteners", n, 1, MOST_FASTENERS, ""));
+            fasteners.ifPresent(n -> problems.whole("fasteners", n, 1, MAX_FASTENERS, ""));
             problems.throwIfAny();
         }
 
@@ -137,8 +137,8 @@ public record TeardownLog(
         HEAT
     }
 
-    private static final int MOST_MARKS = 60;
-    private static final int MOST_PARTS = 400;
+    private static final int MAX_MARKS = 60;
+    private static final int MAX_PARTS = 400;
 
     public TeardownLog {
         build = Problems.orEmpty(build);
@@ -148,11 +148,11 @@ public record TeardownLog(
         removalReason = Problems.orEmpty(removalReason);
         woundStatorMassKg = Problems.orEmpty(woundStatorMassKg);
         Problems problems = new Problems();
-        if (problems.size("marks", marks, 0, MOST_MARKS)) {
+        if (problems.size("marks", marks, 0, MAX_MARKS)) {
             problems.distinct(
                     marks.stream().map(m -> m.joint() + ", " + m.end().word()).toList(), i -> "marks[" + i + "].joint");
         }
-        if (problems.size("parts", parts, 0, MOST_PARTS)) {
+        if (problems.size("parts", parts, 0, MAX_PARTS)) {
             problems.distinct(parts.stream().map(LoggedPart::id).toList(), i -> "parts[" + i + "].id");
         }
         if (removalReason.isPresent() && removal.isEmpty()) {

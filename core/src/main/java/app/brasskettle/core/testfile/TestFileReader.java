@@ -26,7 +26,7 @@ final class TestFileReader {
 
     private static final Pattern HEAD = Pattern.compile("([^\\[\\]]+(?:\\[\\d+\\][^\\[\\]]*)?)(?:\\[([^\\[\\]]*)\\])?");
     private static final Pattern DECIMAL_COMMA = Pattern.compile("[-+]?\\d+,\\d+");
-    private static final int MOST_PROBLEMS = 20;
+    private static final int MAX_PROBLEMS = 20;
 
     private final String kind;
     private final Class<? extends Record> type;
@@ -198,12 +198,12 @@ final class TestFileReader {
     }
 
     private void fewEnough() {
-        if (problems.all().size() > MOST_PROBLEMS) {
-            List<Problem> first = new ArrayList<>(problems.all().subList(0, MOST_PROBLEMS));
+        if (problems.all().size() > MAX_PROBLEMS) {
+            List<Problem> first = new ArrayList<>(problems.all().subList(0, MAX_PROBLEMS));
             first.add(new Problem(
                     "",
                     Code.COUNT,
-                    "and " + (problems.all().size() - MOST_PROBLEMS) + " cells more that cannot be read"));
+                    "and " + (problems.all().size() - MAX_PROBLEMS) + " cells more that cannot be read"));
             throw new InvalidInputException(first);
         }
         problems.throwIfAny();

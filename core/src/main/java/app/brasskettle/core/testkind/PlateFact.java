@@ -4,8 +4,8 @@ import app.brasskettle.core.extension.KeySizes;
 import app.brasskettle.core.insulation.InsulationSystem;
 import app.brasskettle.core.nameplate.FrameName;
 import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.nameplate.PlateAssessment;
 import app.brasskettle.core.nameplate.PlateDetails;
-import app.brasskettle.core.nameplate.PlateReading;
 import app.brasskettle.core.nameplate.RatingBlock;
 import app.brasskettle.core.resistance.Conductor;
 import app.brasskettle.core.worksheet.Word;
@@ -81,7 +81,7 @@ public record PlateFact(String field, Force force, BiFunction<Plate, Optional<Ra
 
     /** Finds the poles of the speed at hand; empty while the plate does not tell them. */
     public static Optional<Integer> poles(Plate plate, Optional<RatingBlock> second) {
-        return second.map(RatingBlock::poles).or(() -> PlateReading.of(plate).poles());
+        return second.map(RatingBlock::poles).or(() -> PlateAssessment.of(plate).poles());
     }
 
     boolean decides() {

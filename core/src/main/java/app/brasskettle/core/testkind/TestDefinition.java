@@ -77,6 +77,7 @@ public final class TestDefinition<I extends Record, R> {
     boolean highVoltage;
     boolean traces;
     boolean ownPage;
+    boolean further;
     boolean notesVoltage;
     private boolean speaksUnproven;
     private BiFunction<R, Verdict, List<Evidence>> evidence = (result, verdict) -> List.of();
@@ -227,6 +228,12 @@ public final class TestDefinition<I extends Record, R> {
     /** The page has a room for it, and does not draw the form of its worksheet. */
     public TestDefinition<I, R> ownPage() {
         ownPage = true;
+        return this;
+    }
+
+    /** It is taken where somebody wants to know more; nothing on the usual way asks for it. */
+    public TestDefinition<I, R> further() {
+        further = true;
         return this;
     }
 

@@ -137,6 +137,11 @@ public final class TestKind implements Word, Comparable<TestKind> {
         return definition.offered.test(facts);
     }
 
+    /** Tells whether it is taken only where somebody wants to know more. */
+    public boolean further() {
+        return definition.further;
+    }
+
     /** Tells whether it checks the insulation tester and not the motor. */
     public boolean checksTester() {
         return group() == TestGroup.TESTER;

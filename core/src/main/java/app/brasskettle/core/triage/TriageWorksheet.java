@@ -3,9 +3,9 @@ package app.brasskettle.core.triage;
 import app.brasskettle.core.insulation.TestVoltage;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Figures;
-import app.brasskettle.core.triage.TriageLook.Ring;
-import app.brasskettle.core.triage.TriageLook.Shaft;
-import app.brasskettle.core.triage.TriageLook.Sight;
+import app.brasskettle.core.triage.TriageInspection.Ring;
+import app.brasskettle.core.triage.TriageInspection.Shaft;
+import app.brasskettle.core.triage.TriageInspection.Sight;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Limit;
 import app.brasskettle.core.verdict.Verdict;
@@ -29,12 +29,12 @@ public final class TriageWorksheet {
 
     private TriageWorksheet() {}
 
-    public static Worksheet<TriageLook, TriageResult> create() {
+    public static Worksheet<TriageInspection, TriageResult> create() {
         return new Worksheet<>(
-                "triage", "Triage of a pile", TriageLook.class, List.of("IEEE Std 43"), TriageWorksheet::work);
+                "triage", "Triage of a pile", TriageInspection.class, List.of("IEEE Std 43"), TriageWorksheet::work);
     }
 
-    private static TriageResult work(TriageLook look) {
+    private static TriageResult work(TriageInspection look) {
         double least = look.megohm().stream().mapToDouble(m -> m).min().orElseThrow();
         List<Sight> eye = look.eye().orElse(List.of());
         List<String> unfit = new ArrayList<>();

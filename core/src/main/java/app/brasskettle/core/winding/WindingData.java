@@ -48,22 +48,22 @@ public record WindingData(
         double frequencyHz,
         double ratedCurrentA) {
 
-    private static final int MOST_SLOTS = 720;
-    private static final int MOST_POLES = 120;
-    private static final int MOST_TURNS = 10_000;
+    private static final int MAX_SLOTS = 720;
+    private static final int MAX_POLES = 120;
+    private static final int MAX_TURNS = 10_000;
 
     public WindingData {
         strands = Problems.copy(strands);
         groupPattern = Problems.orEmpty(groupPattern).map(Problems::copy);
         Problems problems = new Problems();
-        if (problems.whole("slots", slots, 1, MOST_SLOTS, "") && slots % 3 != 0) {
+        if (problems.whole("slots", slots, 1, MAX_SLOTS, "") && slots % 3 != 0) {
             problems.add(
                     "slots", Problem.Code.RANGE, "slots is " + slots + "; three phases need a multiple of three slots");
         }
-        if (problems.whole("poles", poles, 2, MOST_POLES, "") && poles % 2 != 0) {
+        if (problems.whole("poles", poles, 2, MAX_POLES, "") && poles % 2 != 0) {
             problems.add("poles", Problem.Code.RANGE, "poles is " + poles + "; poles come in pairs");
         }
-        problems.whole("turnsPerCoil", turnsPerCoil, 1, MOST_TURNS, "turns");
+        problems.whole("turnsPerCoil", turnsPerCoil, 1, MAX_TURNS, "turns");
         problems.whole("spanSlots", spanSlots, 1, Integer.MAX_VALUE, "slots");
         problems.whole("parallelCircuits", parallelCircuits, 1, Integer.MAX_VALUE, "");
         problems.present("connection", connection);
@@ -116,7 +116,7 @@ public record WindingData(
         for (int i = 0; i < groups.size(); i++) {
             String field = "groupPattern[" + i + "]";
             if (problems.present(field, groups.get(i))) {
-                problems.whole(field, groups.get(i), 0, MOST_SLOTS, "coils");
+                problems.whole(field, groups.get(i), 0, MAX_SLOTS, "coils");
             }
         }
         if (!ring || !problems.clear("groupPattern")) {

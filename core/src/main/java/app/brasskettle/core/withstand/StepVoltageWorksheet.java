@@ -18,29 +18,33 @@ public final class StepVoltageWorksheet {
 
     private StepVoltageWorksheet() {}
 
-    public static Worksheet<StepVoltageTest, StepVoltageResult> create() {
+    public static Worksheet<StepVoltageReadings, StepVoltageResult> create() {
         return worksheet(false);
     }
 
     /** Judges a ramp on a job: the growth since the first step counts as well, since many small steps hide a large fall. */
-    public static Worksheet<StepVoltageTest, StepVoltageResult> onJob() {
+    public static Worksheet<StepVoltageReadings, StepVoltageResult> onJob() {
         return worksheet(true);
     }
 
-    private static Worksheet<StepVoltageTest, StepVoltageResult> worksheet(boolean job) {
+    private static Worksheet<StepVoltageReadings, StepVoltageResult> worksheet(boolean job) {
         return new Worksheet<>(
-                "step-voltage", "Step voltage", StepVoltageTest.class, List.of("IEEE Std 95"), test -> work(test, job));
+                "step-voltage",
+                "Step voltage",
+                StepVoltageReadings.class,
+                List.of("IEEE Std 95"),
+                test -> work(test, job));
     }
 
-    private static StepVoltageResult work(StepVoltageTest test, boolean job) {
+    private static StepVoltageResult work(StepVoltageReadings test, boolean job) {
         List<Double> megohms = new ArrayList<>();
         List<Double> growth = new ArrayList<>();
         int worst = 0;
         for (int i = 0; i < test.steps().size(); i++) {
-            StepVoltageTest.Rise now = test.steps().get(i);
+            StepVoltageReadings.Rise now = test.steps().get(i);
             megohms.add(now.voltageV() / now.microamp());
             if (i > 0) {
-                StepVoltageTest.Rise before = test.steps().get(i - 1);
+                StepVoltageReadings.Rise before = test.steps().get(i - 1);
                 growth.add(now.microamp() / (before.microamp() * (now.voltageV() / before.voltageV())));
                 if (growth.get(i - 1) > growth.get(worst)) {
                     worst = i - 1;

@@ -23,7 +23,7 @@ public record WithstandRecord(
         double ratedVoltageV,
         Optional<Double> ratedPowerW,
         SurgeLevel.State state,
-        WithstandTest.School school,
+        WithstandQuestion.School school,
         boolean repeat,
         Supply supply,
         double appliedVoltageV,
@@ -37,7 +37,7 @@ public record WithstandRecord(
         DIRECT
     }
 
-    private static final double LONGEST_S = 3600;
+    private static final double MAX_S = 3600;
 
     public WithstandRecord {
         ratedPowerW = Problems.orEmpty(ratedPowerW);
@@ -49,7 +49,7 @@ public record WithstandRecord(
         problems.present("school", school);
         problems.present("supply", supply);
         problems.positive("appliedVoltageV", appliedVoltageV, "V");
-        problems.aboveTo("heldSeconds", heldSeconds, 0, LONGEST_S, "s");
+        problems.aboveTo("heldSeconds", heldSeconds, 0, MAX_S, "s");
         microamp.ifPresent(m -> problems.notNegative("microamp", m, "µA"));
         problems.throwIfAny();
     }

@@ -33,7 +33,7 @@ public final class WithstandRecordWorksheet {
     private static WithstandResult work(WithstandRecord test) {
         WithstandLevels levels = WithstandWorksheet.create()
                 .work()
-                .apply(new WithstandTest(test.ratedVoltageV(), test.state(), test.school(), test.repeat()));
+                .apply(new WithstandQuestion(test.ratedVoltageV(), test.state(), test.school(), test.repeat()));
         boolean direct = test.supply() == WithstandRecord.Supply.DIRECT;
         double small = WithstandWorksheet.smallMachineAcV(test).orElse(levels.acV());
         double required = direct ? small * levels.dcV() / levels.acV() : small;

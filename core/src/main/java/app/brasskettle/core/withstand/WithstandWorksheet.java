@@ -16,8 +16,8 @@ import java.util.Optional;
 public final class WithstandWorksheet {
 
     private static final double DIRECT_OVER_ALTERNATING = 1.7;
-    private static final double LEAST_NEW_V = 1500;
-    private static final double LEAST_RECONDITIONED_V = 1000;
+    private static final double MIN_NEW_V = 1500;
+    private static final double MIN_RECONDITIONED_V = 1000;
     private static final double REPEAT = 0.8;
     private static final double SMALL_V = 100;
     private static final double SMALL_W = 1000;
@@ -25,18 +25,18 @@ public final class WithstandWorksheet {
 
     private WithstandWorksheet() {}
 
-    public static Worksheet<WithstandTest, WithstandLevels> create() {
+    public static Worksheet<WithstandQuestion, WithstandLevels> create() {
         return new Worksheet<>(
                 "withstand-voltage",
                 "Withstand levels",
-                WithstandTest.class,
+                WithstandQuestion.class,
                 List.of("IEC 60034-1", "IEEE Std 95", "IEEE Std 522"),
                 WithstandWorksheet::work);
     }
 
-    private static WithstandLevels work(WithstandTest test) {
+    private static WithstandLevels work(WithstandQuestion test) {
         double u = test.ratedVoltageV();
-        boolean standard = test.school() == WithstandTest.School.STANDARD;
+        boolean standard = test.school() == WithstandQuestion.School.STANDARD;
         double ac = standard ? standard(u, test.state()) : workshop(u, test.state());
         boolean fresh = test.state() == SurgeLevel.State.NEW || test.state() == SurgeLevel.State.PARTLY_REWOUND;
         if (test.repeat() && fresh) {
@@ -63,7 +63,7 @@ public final class WithstandWorksheet {
      * (IEC 60034-1, table 17); empty for any other, and for the workshop school.
      */
     static Optional<Double> smallMachineAcV(WithstandRecord test) {
-        boolean small = test.school() == WithstandTest.School.STANDARD
+        boolean small = test.school() == WithstandQuestion.School.STANDARD
                 && test.ratedVoltageV() < SMALL_V
                 && test.ratedPowerW().filter(w -> w < SMALL_W).isPresent();
         if (!small) {
@@ -81,11 +81,11 @@ public final class WithstandWorksheet {
     }
 
     private static double standard(double u, SurgeLevel.State state) {
-        double fresh = Math.max(2 * u + 1000, LEAST_NEW_V);
+        double fresh = Math.max(2 * u + 1000, MIN_NEW_V);
         return switch (state) {
             case NEW -> fresh;
             case PARTLY_REWOUND -> 0.75 * fresh;
-            case RECONDITIONED -> Math.max(1.5 * u, LEAST_RECONDITIONED_V);
+            case RECONDITIONED -> Math.max(1.5 * u, MIN_RECONDITIONED_V);
             case IN_SERVICE -> 1.25 * u;
         };
     }
@@ -101,7 +101,7 @@ public final class WithstandWorksheet {
         };
     }
 
-    private static String formula(WithstandTest test, boolean standard) {
+    private static String formula(WithstandQuestion test, boolean standard) {
         String level = switch (test.state()) {
             case NEW -> standard ? "max(2U + 1000, 1500)" : "2U + 1000";
             case PARTLY_REWOUND -> standard ? "0.75·max(2U + 1000, 1500)" : "0.75·(2U + 1000)";

@@ -15,13 +15,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class BalanceWorksheetTest {
 
-    private static BalanceResult of(List<BalanceTest.Position> positions) {
-        return BalanceWorksheet.create().work().apply(new BalanceTest(positions));
+    private static BalanceResult of(List<BalanceReadings.Position> positions) {
+        return BalanceWorksheet.create().work().apply(new BalanceReadings(positions));
     }
 
     /** A winding whose phase A is off by so much, and a rotor that adds so much as it turns. */
-    private static List<BalanceTest.Position> motor(double windingPercent, double rotorPercent, int positions) {
-        List<BalanceTest.Position> all = new ArrayList<>();
+    private static List<BalanceReadings.Position> motor(double windingPercent, double rotorPercent, int positions) {
+        List<BalanceReadings.Position> all = new ArrayList<>();
         for (int i = 0; i < positions; i++) {
             double angle = 360.0 * i / positions;
             double[] l = new double[3];
@@ -29,7 +29,7 @@ class BalanceWorksheetTest {
                 double turn = rotorPercent / 100 * Math.cos(Math.toRadians(2 * angle - 120 * j));
                 l[j] = 10 * (1 + (j == 0 ? -1.5 * windingPercent / 100 : 0) + turn);
             }
-            all.add(new BalanceTest.Position(angle, new BalanceTest.Phases(l[0], l[1], l[2])));
+            all.add(new BalanceReadings.Position(angle, new BalanceReadings.Phases(l[0], l[1], l[2])));
         }
         return all;
     }
@@ -55,10 +55,10 @@ class BalanceWorksheetTest {
         assertThat(of(motor(5, 0, 1)).rotorUnbalancePercent()).isEmpty();
         assertThat(of(motor(5, 0, 3)).verdict()).isEqualTo(Verdict.UNPROVEN);
         assertThat(of(motor(0, 0, 1)).verdict()).isEqualTo(Verdict.HOLDS);
-        List<BalanceTest.Position> roundAndRound = new ArrayList<>();
-        for (BalanceTest.Position p : motor(5, 0, 2)) {
+        List<BalanceReadings.Position> roundAndRound = new ArrayList<>();
+        for (BalanceReadings.Position p : motor(5, 0, 2)) {
             roundAndRound.add(p);
-            roundAndRound.add(new BalanceTest.Position(p.angleDegrees() - 720, p.inductanceMh()));
+            roundAndRound.add(new BalanceReadings.Position(p.angleDegrees() - 720, p.inductanceMh()));
         }
         assertThat(of(roundAndRound).source())
                 .as("two full turns are the same position")
@@ -69,15 +69,15 @@ class BalanceWorksheetTest {
     void neitherScaleNorOrderMatters() {
         Random seeded = new Random(3);
         for (int k = 0; k < 100; k++) {
-            List<BalanceTest.Position> one =
+            List<BalanceReadings.Position> one =
                     motor(6 * seeded.nextDouble(), 6 * seeded.nextDouble(), 4 + seeded.nextInt(6));
-            List<BalanceTest.Position> other = new ArrayList<>();
-            for (BalanceTest.Position p : one) {
-                BalanceTest.Phases l = p.inductanceMh();
+            List<BalanceReadings.Position> other = new ArrayList<>();
+            for (BalanceReadings.Position p : one) {
+                BalanceReadings.Phases l = p.inductanceMh();
                 other.add(
                         0,
-                        new BalanceTest.Position(
-                                p.angleDegrees(), new BalanceTest.Phases(7 * l.c(), 7 * l.a(), 7 * l.b())));
+                        new BalanceReadings.Position(
+                                p.angleDegrees(), new BalanceReadings.Phases(7 * l.c(), 7 * l.a(), 7 * l.b())));
             }
             assertThat(of(other).windingUnbalancePercent()).isCloseTo(of(one).windingUnbalancePercent(), within(1e-9));
             assertThat(of(other).rotorUnbalancePercent().orElseThrow())
@@ -87,7 +87,7 @@ class BalanceWorksheetTest {
 
     @Test
     void refusesNoPositionsAndNoInductance() {
-        assertThat(Refusals.fields(() -> new BalanceTest(List.of()))).containsExactly("positions");
-        assertThat(Refusals.fields(() -> new BalanceTest.Phases(0, -1, 3))).containsExactly("a", "b");
+        assertThat(Refusals.fields(() -> new BalanceReadings(List.of()))).containsExactly("positions");
+        assertThat(Refusals.fields(() -> new BalanceReadings.Phases(0, -1, 3))).containsExactly("a", "b");
     }
 }

@@ -76,7 +76,7 @@ class NextLookTest {
     void theBestLookIsTheOneThatTeachesMostInAMinute(String evidence) {
         List<String> gathered = evidence.isEmpty() ? List.of() : List.of(evidence.split(" "));
         Posterior belief = new Posterior(TABLE, gathered);
-        List<FailureRanking.Look> looks = new NextLook(TABLE, belief).after(gathered, false);
+        List<FailureRanking.Look> looks = new NextInspection(TABLE, belief).after(gathered, false);
         Map<String, Double> gains = new LinkedHashMap<>();
         groups(gathered).forEach((group, outcomes) -> gains.put(group, gain(outcomes, belief.shares())));
         double best = gains.values().stream().mapToDouble(d -> d).max().orElseThrow();
@@ -92,10 +92,10 @@ class NextLookTest {
     void whatIsKnownIsNotAskedAgainNorIsTheStatorPaintedTwice() {
         List<String> gathered = List.of("noisy", "insulation-holds");
         Posterior belief = new Posterior(TABLE, gathered);
-        assertThat(new NextLook(TABLE, belief).after(gathered, true))
+        assertThat(new NextInspection(TABLE, belief).after(gathered, true))
                 .extracting(FailureRanking.Look::code)
                 .noneMatch(c -> c.startsWith("map-") || c.equals("vibrates") || c.equals("insulation-stop"));
-        assertThat(new NextLook(TABLE, belief).after(gathered, false))
+        assertThat(new NextInspection(TABLE, belief).after(gathered, false))
                 .as("one look at the open stator is one line")
                 .extracting(FailureRanking.Look::ask)
                 .doesNotHaveDuplicates();

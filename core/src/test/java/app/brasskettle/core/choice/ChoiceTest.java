@@ -89,18 +89,18 @@ class ChoiceTest {
     void nothingIsAdvisedFromNothingAndAGapIsSaid() {
         ChoiceSheet two =
                 sheet(offer(OptionKind.REWIND, 2000, 0, 92, 10), offer(OptionKind.REPLACE, 90_000, 0, 92, 15));
-        assertThat(ChoiceReading.of(two, 30_000, 0, UNKNOWN).advice()).satisfies(a -> {
+        assertThat(ChoiceAssessment.of(two, 30_000, 0, UNKNOWN).advice()).satisfies(a -> {
             assertThat(a.verdict()).isEqualTo(Verdict.UNPROVEN);
             assertThat(a.headline()).contains("nothing is known");
             assertThat(a.because()).startsWith("Rewind costs least");
         });
-        assertThat(ChoiceReading.of(two, 30_000, 0, condition(false, null, null, Verdict.STOP))
+        assertThat(ChoiceAssessment.of(two, 30_000, 0, condition(false, null, null, Verdict.STOP))
                         .advice())
                 .satisfies(a -> {
                     assertThat(a.verdict()).isEqualTo(Verdict.WATCH);
                     assertThat(a.because()).contains("Not known yet: insulation, resistance");
                 });
-        assertThat(ChoiceReading.of(
+        assertThat(ChoiceAssessment.of(
                                 two,
                                 30_000,
                                 0,
@@ -260,10 +260,10 @@ class ChoiceTest {
         Offer rewind = offer(OptionKind.REWIND, 2000, 0, 92, 10);
         Offer replace = offer(OptionKind.REPLACE, 9000, 0, 92, 15);
         MotorCondition shorted = condition(false, Verdict.HOLDS, Verdict.HOLDS, Verdict.STOP);
-        ChoiceReading reading = ChoiceReading.of(sheet(cheapButRuledOut, rewind, replace), 30_000, 0, shorted);
+        ChoiceAssessment reading = ChoiceAssessment.of(sheet(cheapButRuledOut, rewind, replace), 30_000, 0, shorted);
         assertThat(reading.options()).hasSize(3);
         assertThat(reading.advice().headline()).startsWith("Rewind");
-        ChoiceReading none = ChoiceReading.of(sheet(cheapButRuledOut), 30_000, 0, shorted);
+        ChoiceAssessment none = ChoiceAssessment.of(sheet(cheapButRuledOut), 30_000, 0, shorted);
         assertThat(none.advice().verdict()).isEqualTo(Verdict.STOP);
     }
 
@@ -271,7 +271,7 @@ class ChoiceTest {
     void sayWhenADearerOptionHasPaidForItself() {
         Offer rewind = offer(OptionKind.REWIND, 1000, 0, 85, 20);
         Offer replace = offer(OptionKind.REPLACE, 3000, 0, 95, 20);
-        ChoiceReading reading = ChoiceReading.of(sheet(rewind, replace), 30_000, 0, UNKNOWN);
+        ChoiceAssessment reading = ChoiceAssessment.of(sheet(rewind, replace), 30_000, 0, UNKNOWN);
         // 30 kW · 0.75 · 4000 h · (1/0.85 − 1/0.95) · 0.15 = 1671.8 a year: level in the second year.
         assertThat(reading.crossings()).singleElement().asString().contains("by year 2");
         List<Double> costly = reading.options().get(0).costByYear();
@@ -283,7 +283,8 @@ class ChoiceTest {
 
     @Test
     void aLifeThatIsOverCostsItsPriceAndOutageAgain() {
-        ChoiceReading reading = ChoiceReading.of(sheet(offer(OptionKind.REWIND, 1000, 10, 90, 5)), 30_000, 20, UNKNOWN);
+        ChoiceAssessment reading =
+                ChoiceAssessment.of(sheet(offer(OptionKind.REWIND, 1000, 10, 90, 5)), 30_000, 20, UNKNOWN);
         List<Double> spent = reading.options().get(0).costByYear();
         assertThat(spent.get(0)).isEqualTo(1200);
         assertThat(spent.get(5)).isEqualTo(1200);
@@ -304,7 +305,7 @@ class ChoiceTest {
     @ParameterizedTest
     @CsvSource({"370", "7500", "45000", "250000"})
     void theEstimateIsASheetThatComputes(double watts) {
-        ChoiceReading reading = ChoiceReading.of(PriceBook.estimate(watts, Rates.usual()), watts, 50, UNKNOWN);
+        ChoiceAssessment reading = ChoiceAssessment.of(PriceBook.estimate(watts, Rates.usual()), watts, 50, UNKNOWN);
         assertThat(reading.options()).hasSize(3).allMatch(o -> o.price().signum() > 0 && o.equivalentAnnualCost() > 0);
         assertThat(PriceBook.estimate(2 * watts, Rates.usual()).offers().get(1).price())
                 .isGreaterThan(

@@ -23,8 +23,8 @@ class FindingsTest {
         return new Finding(component, place, Optional.of(condition), severity, Optional.empty());
     }
 
-    private static FindingsReading read(Finding... findings) {
-        return FindingsReading.of(
+    private static FindingsAssessment read(Finding... findings) {
+        return FindingsAssessment.of(
                 new Findings(List.of(findings), Optional.empty(), Optional.empty(), Optional.empty()));
     }
 
@@ -43,7 +43,7 @@ class FindingsTest {
     })
     void aFindingIsJudgedAndCounts(
             String component, String condition, Severity severity, Evidence evidence, Verdict verdict) {
-        FindingsReading r = read(found(component, condition, severity));
+        FindingsAssessment r = read(found(component, condition, severity));
         assertThat(r.verdict()).isEqualTo(verdict);
         assertThat(r.evidence()).isEqualTo(evidence == null ? List.of() : List.of(evidence));
         assertThat(r.unlooked()).doesNotContain(component);
@@ -95,13 +95,13 @@ class FindingsTest {
 
     @Test
     void aShortSpinNamesDragAndWideEndPlayTheWasher() {
-        FindingsReading r =
-                FindingsReading.of(new Findings(List.of(), Optional.of(0.51), Optional.of(4.9), Optional.of(22.0)));
+        FindingsAssessment r =
+                FindingsAssessment.of(new Findings(List.of(), Optional.of(0.51), Optional.of(4.9), Optional.of(22.0)));
         assertThat(r.lines().get(0).headline()).isEqualTo("End play 0.51 mm, over 0.5 mm");
         assertThat(r.lines().get(1).headline()).isEqualTo("Spins down in 22 s, before 4.9 s");
         assertThat(r.lines().get(1).verdict()).isEqualTo(Verdict.HOLDS);
-        FindingsReading before =
-                FindingsReading.of(new Findings(List.of(), Optional.empty(), Optional.of(4.9), Optional.empty()));
+        FindingsAssessment before =
+                FindingsAssessment.of(new Findings(List.of(), Optional.empty(), Optional.of(4.9), Optional.empty()));
         assertThat(before.verdict()).isEqualTo(Verdict.WATCH);
     }
 

@@ -52,7 +52,8 @@ class HeatingTest {
     private static TemperatureRise rise(double hotOverCold, InsulationClass insulation, double serviceFactor) {
         return TemperatureRiseWorksheet.create()
                 .work()
-                .apply(new RiseTest(1, 20, hotOverCold, 20, Conductor.COPPER, insulation, serviceFactor));
+                .apply(new TemperatureRiseReadings(
+                        1, 20, hotOverCold, 20, Conductor.COPPER, insulation, serviceFactor));
     }
 
     @Test
@@ -86,7 +87,7 @@ class HeatingTest {
         return HeatRunWorksheet.create()
                 .work()
                 .apply(new HeatRun(
-                        new RiseTest(
+                        new TemperatureRiseReadings(
                                 1,
                                 20,
                                 hotOhm,

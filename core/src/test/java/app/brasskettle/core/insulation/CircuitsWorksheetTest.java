@@ -14,16 +14,16 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class CircuitsWorksheetTest {
 
-    private static CircuitsTest at40(double seconds, double... megohms) {
-        List<CircuitsTest.Circuit> circuits = new ArrayList<>();
+    private static CircuitReadings at40(double seconds, double... megohms) {
+        List<CircuitReadings.Circuit> circuits = new ArrayList<>();
         for (double m : megohms) {
-            circuits.add(new CircuitsTest.Circuit("c" + (circuits.size() + 1), seconds, m, Optional.empty()));
+            circuits.add(new CircuitReadings.Circuit("c" + (circuits.size() + 1), seconds, m, Optional.empty()));
         }
-        return new CircuitsTest(
+        return new CircuitReadings(
                 400, WindingKind.RANDOM_WOUND, InsulationSystem.THERMOSETTING, false, InsulationClass.F, 40, circuits);
     }
 
-    private static CircuitsResult of(CircuitsTest test) {
+    private static CircuitsResult of(CircuitReadings test) {
         return CircuitsWorksheet.create(InsulationLimits.standard()).work().apply(test);
     }
 
@@ -61,8 +61,8 @@ class CircuitsWorksheetTest {
     @ParameterizedTest
     @CsvSource({"0.05, 900, 40, true", "900, 0.05, 40, true", "900, 0.051, 40, false", "900, 0.065, 20, true"})
     void aDeadCircuitIsADeadGround(double a, double b, double celsius, boolean dead) {
-        CircuitsTest at40 = at40(60, a, b);
-        CircuitsTest test = new CircuitsTest(
+        CircuitReadings at40 = at40(60, a, b);
+        CircuitReadings test = new CircuitReadings(
                 400,
                 WindingKind.RANDOM_WOUND,
                 InsulationSystem.THERMOSETTING,
@@ -90,7 +90,7 @@ class CircuitsWorksheetTest {
     /** Each circuit is judged as the whole winding would be: no other rule. */
     @Test
     void eachCircuitIsJudgedAsAWholeWindingIs() {
-        CircuitsTest test = at40(60, 900, 12, 3);
+        CircuitReadings test = at40(60, 900, 12, 3);
         List<Verdict> alone = test.circuits().stream()
                 .map(c -> InsulationWorksheet.create(InsulationLimits.standard())
                         .work()
@@ -105,7 +105,7 @@ class CircuitsWorksheetTest {
     @Test
     void refusesOneCircuitAndOneNameTwice() {
         assertThat(Refusals.fields(() -> at40(60, 900))).containsExactly("circuits");
-        assertThat(Refusals.fields(() -> new CircuitsTest(
+        assertThat(Refusals.fields(() -> new CircuitReadings(
                         400,
                         WindingKind.RANDOM_WOUND,
                         InsulationSystem.THERMOSETTING,
@@ -113,8 +113,8 @@ class CircuitsWorksheetTest {
                         InsulationClass.F,
                         40,
                         List.of(
-                                new CircuitsTest.Circuit("a", 60, 1, Optional.empty()),
-                                new CircuitsTest.Circuit("a", 60, 1, Optional.empty())))))
+                                new CircuitReadings.Circuit("a", 60, 1, Optional.empty()),
+                                new CircuitReadings.Circuit("a", 60, 1, Optional.empty())))))
                 .containsExactly("circuits[1].circuit");
     }
 }

@@ -40,8 +40,8 @@ class InsulationWorksheetTest {
         }
 
         InsulationResult result() {
-            InsulationTest test =
-                    new InsulationTest(volts, kind, system, old, insulationClass, winding, air, humidity, readings);
+            InsulationReadings test =
+                    new InsulationReadings(volts, kind, system, old, insulationClass, winding, air, humidity, readings);
             return InsulationWorksheet.create(InsulationLimits.standard())
                     .work()
                     .apply(test);

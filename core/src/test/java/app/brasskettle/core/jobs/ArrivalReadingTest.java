@@ -32,7 +32,7 @@ class ArrivalReadingTest {
     }
 
     private static Judgement line(Arrival arrival, Optional<Plate> plate, String words) {
-        return ArrivalReading.of(arrival, plate).lines().stream()
+        return ArrivalAssessment.of(arrival, plate).lines().stream()
                 .filter(l -> l.headline().contains(words))
                 .findFirst()
                 .orElseThrow(() -> new AssertionError("nothing says " + words));
@@ -62,7 +62,8 @@ class ArrivalReadingTest {
 
     @Test
     void whatTheInstallationLacksStopsNothingOnTheBench() {
-        ArrivalReading reading = ArrivalReading.of(arrival(Map.of("protection", "none"), Map.of()), Optional.of(PLATE));
+        ArrivalAssessment reading =
+                ArrivalAssessment.of(arrival(Map.of("protection", "none"), Map.of()), Optional.of(PLATE));
         assertThat(reading.handling()).isEqualTo(Verdict.HOLDS);
     }
 
@@ -85,7 +86,7 @@ class ArrivalReadingTest {
         assertThat(line(asbestos, Optional.empty(), "Exposed to asbestos, chemicals")
                         .verdict())
                 .isEqualTo(Verdict.STOP);
-        assertThat(ArrivalReading.of(asbestos, Optional.empty()).handling()).isEqualTo(Verdict.STOP);
+        assertThat(ArrivalAssessment.of(asbestos, Optional.empty()).handling()).isEqualTo(Verdict.STOP);
         Arrival safe =
                 arrival(Map.of(), Map.of("exposures", List.of("asbestos"), "madeSafe", "R. Holm, bagged and wetted"));
         assertThat(line(safe, Optional.empty(), "made safe: R. Holm").verdict()).isEqualTo(Verdict.HOLDS);
@@ -96,7 +97,7 @@ class ArrivalReadingTest {
     @ParameterizedTest
     @CsvSource({"25, false", "25.1, true", "55 lb, false", "56 lb, true"})
     void overTwentyFiveKilogramsItIsHoisted(String mass, boolean hoisted) {
-        List<Judgement> lines = ArrivalReading.of(arrival(Map.of(), Map.of("massKg", mass)), Optional.empty())
+        List<Judgement> lines = ArrivalAssessment.of(arrival(Map.of(), Map.of("massKg", mass)), Optional.empty())
                 .lines();
         assertThat(lines.stream().anyMatch(l -> l.next().contains("Hoist"))).isEqualTo(hoisted);
     }
@@ -106,13 +107,13 @@ class ArrivalReadingTest {
         Arrival told = arrival(
                 Map.of("feed", "drive", "cableDistanceM", "120 ft", "protection", "none", "startsAnHour", "12"),
                 Map.of());
-        JobReading reading = JobReading.of(JobRecords.with(told), 0);
+        JobAssessment reading = JobAssessment.of(JobRecords.with(told), 0);
         assertThat(reading.evidence())
-                .extracting(JobReading.Piece::code)
+                .extracting(JobAssessment.Piece::code)
                 .contains("fed-by-drive", "long-drive-cable", "no-overload-relay", "frequent-starts");
         Arrival near = arrival(Map.of("feed", "drive", "cableDistanceM", "30", "startsAnHour", "10"), Map.of());
-        assertThat(JobReading.of(JobRecords.with(near), 0).evidence())
-                .extracting(JobReading.Piece::code)
+        assertThat(JobAssessment.of(JobRecords.with(near), 0).evidence())
+                .extracting(JobAssessment.Piece::code)
                 .doesNotContain("long-drive-cable", "no-overload-relay", "frequent-starts");
     }
 

@@ -10,7 +10,7 @@ import app.brasskettle.core.instruments.MotorFault;
 import app.brasskettle.core.instruments.SimulatedMotor;
 import app.brasskettle.core.jobs.Job.Taken;
 import app.brasskettle.core.nameplate.Plates;
-import app.brasskettle.core.protection.ProtectorTest;
+import app.brasskettle.core.protection.ProtectorReadings;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.testkind.InstrumentKind;
@@ -95,7 +95,7 @@ class BenchOrderTest {
                 .doesNotContain("bench/insulation/2");
         List<String> names = job.read().stations().stream()
                 .flatMap(s -> s.steps().stream())
-                .map(JobReading.StepReading::name)
+                .map(JobAssessment.StepAssessment::name)
                 .toList();
         assertThat(names).contains("Winding resistance, 1460 Y", "Winding resistance, 965 Δ");
         job.tested();
@@ -183,9 +183,9 @@ class BenchOrderTest {
     private static RecordedTest protector(Optional<String> standIn) {
         return Job.further(
                 WindingTests.PROTECTOR,
-                (new ProtectorTest(
-                        ProtectorTest.Kind.AUTOMATIC,
-                        ProtectorTest.State.OPEN,
+                (new ProtectorReadings(
+                        ProtectorReadings.Kind.AUTOMATIC,
+                        ProtectorReadings.State.OPEN,
                         Optional.empty(),
                         standIn,
                         Optional.of(true))),
@@ -201,7 +201,7 @@ class BenchOrderTest {
     void anOverrulingIsToldAndNeverOpensTheGate() {
         Job bad = ready().surged(false, MotorFault.TURN_SHORT);
         bad.overrulings = List.of(overruled(Verdict.HOLDS));
-        JobReading reading = bad.read();
+        JobAssessment reading = bad.read();
         assertThat(verdict(reading, "bench/surge")).isEqualTo(Verdict.HOLDS);
         assertThat(reading.gate().state()).isEqualTo(EnergiseGate.State.BLOCKED);
         Job good = ready();
@@ -224,7 +224,7 @@ class BenchOrderTest {
         Job job = ready();
         job.released = Optional.of(NOW - 100);
         job.instruments.put(WindingTests.INSULATION_RESISTANCE, overdue("tester 2", InstrumentKind.INSULATION_TESTER));
-        JobReading reading = job.read();
+        JobAssessment reading = job.read();
         assertThat(verdict(reading, "bench/insulation")).isEqualTo(Verdict.UNPROVEN);
         assertThat(insulation(reading).headline()).contains("tester 2 ran out 2026-10-01");
         assertThat(reading.gate().state()).isEqualTo(EnergiseGate.State.BLOCKED);
@@ -240,7 +240,7 @@ class BenchOrderTest {
         return new InstrumentUsed(name, Optional.of(kind), true, "2026-10-01");
     }
 
-    private static Verdict verdict(JobReading reading, String step) {
+    private static Verdict verdict(JobAssessment reading, String step) {
         return reading.stations().stream()
                 .flatMap(s -> s.steps().stream())
                 .filter(s -> s.step().equals(step))
@@ -249,7 +249,7 @@ class BenchOrderTest {
                 .verdict();
     }
 
-    private static Judgement insulation(JobReading reading) {
+    private static Judgement insulation(JobAssessment reading) {
         return reading.tests()
                 .standing(WindingTests.INSULATION_RESISTANCE, 1)
                 .map(JudgedTest::effective)

@@ -314,7 +314,9 @@ class GateStoryTest {
                 Optional.of(500.0),
                 Origin.FILE);
         assertThat(codes(story)).contains("insulation-missing", "resistance-missing");
-        assertThat(story.read().evidence()).extracting(JobReading.Piece::code).contains("insulation-holds");
+        assertThat(story.read().evidence())
+                .extracting(JobAssessment.Piece::code)
+                .contains("insulation-holds");
         Story core = Story.sound();
         core.record(OpenMotorTests.CORE_LOOP_RESULT, Story.loop(2000), Optional.empty(), Origin.FILE);
         assertThat(core.gate().state()).isEqualTo(State.BLOCKED);

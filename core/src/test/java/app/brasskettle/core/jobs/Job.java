@@ -15,13 +15,13 @@ import app.brasskettle.core.instruments.Faults;
 import app.brasskettle.core.instruments.MotorFault;
 import app.brasskettle.core.instruments.SimulatedBench;
 import app.brasskettle.core.instruments.SimulatedMotor;
-import app.brasskettle.core.insulation.InsulationTest;
+import app.brasskettle.core.insulation.InsulationReadings;
 import app.brasskettle.core.insulation.TesterProof;
 import app.brasskettle.core.insulation.WindingKind;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.Plates;
 import app.brasskettle.core.resistance.Connection;
-import app.brasskettle.core.resistance.ResistanceTest;
+import app.brasskettle.core.resistance.ResistanceReadings;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.teardown.CoilMap;
@@ -55,12 +55,12 @@ final class Job {
     Optional<String> certificate = Optional.empty();
     ShopRules rules = ShopRules.standard();
     boolean demonstration;
-    Course course = Course.usual();
+    Routing course = Routing.usual();
     Optional<LockOut> lockedOut = Optional.empty();
     Optional<Double> lockOutEnded = Optional.empty();
     Optional<Taken<TesterProof>> proof = Optional.empty();
-    Optional<Taken<InsulationTest>> insulation = Optional.empty();
-    Optional<Taken<ResistanceTest>> resistance = Optional.empty();
+    Optional<Taken<InsulationReadings>> insulation = Optional.empty();
+    Optional<Taken<ResistanceReadings>> resistance = Optional.empty();
     Optional<Taken<SurgeSet>> surge = Optional.empty();
     List<RecordedTest> further = List.of();
     List<Overruling> overrulings = List.of();
@@ -81,8 +81,8 @@ final class Job {
     boolean priced;
     Optional<String> chosen = Optional.empty();
 
-    JobReading read() {
-        return JobReading.of(record(), NOW);
+    JobAssessment read() {
+        return JobAssessment.of(record(), NOW);
     }
 
     JobRecord record() {
@@ -198,14 +198,14 @@ final class Job {
         return new SimulatedMotor(SimulatedMotor.Rating.usual(400, 15_000, Connection.WYE), 22, Faults.of(faults), 11);
     }
 
-    JobReading.Next next() {
+    JobAssessment.Next next() {
         return read().next();
     }
 
     List<String> steps() {
         return read().stations().stream()
                 .flatMap(s -> s.steps().stream())
-                .map(JobReading.StepReading::step)
+                .map(JobAssessment.StepAssessment::step)
                 .toList();
     }
 

@@ -27,8 +27,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** Evidence of a job and what it makes likely: gathered, added, struck, read from the map, brought by earlier stays. */
 class JobCauseTest {
 
-    private static List<String> codes(JobReading reading) {
-        return reading.evidence().stream().map(JobReading.Piece::code).toList();
+    private static List<String> codes(JobAssessment reading) {
+        return reading.evidence().stream().map(JobAssessment.Piece::code).toList();
     }
 
     @Test
@@ -38,8 +38,8 @@ class JobCauseTest {
         double with = job.read().ranking().ranking().get(0).probability();
         assertThat(job.read().ranking().ranking().get(0).explanation()).isEqualTo("moisture-or-dirt");
         job.struck = Set.of("winding-wet", "absorption-flat", "insulation-stop");
-        JobReading reading = job.read();
-        assertThat(reading.evidence()).filteredOn(JobReading.Piece::struck).hasSizeGreaterThanOrEqualTo(2);
+        JobAssessment reading = job.read();
+        assertThat(reading.evidence()).filteredOn(JobAssessment.Piece::struck).hasSizeGreaterThanOrEqualTo(2);
         assertThat(reading.ranking().ranking().get(0).probability()).isLessThan(with);
     }
 
@@ -51,12 +51,12 @@ class JobCauseTest {
             groups.add(g % 3 == 2 ? GroupState.BRIGHT : GroupState.DARK);
         }
         job.map = Optional.of(new CoilMap(Connection.WYE, 4, groups, List.of()));
-        JobReading reading = job.read();
+        JobAssessment reading = job.read();
         assertThat(reading.ranking().ranking().get(0).explanation()).isEqualTo("lost-phase");
         assertThat(reading.stations())
                 .filteredOn(s -> s.station() == Station.TEARDOWN)
                 .singleElement()
-                .extracting(JobReading.StationReading::verdict)
+                .extracting(JobAssessment.StationAssessment::verdict)
                 .isEqualTo(Verdict.HOLDS);
     }
 
@@ -72,7 +72,7 @@ class JobCauseTest {
                 .findFirst()
                 .orElseThrow()
                 .decibans();
-        FailureRanking supposed = JobReading.whatIf(job.record(), Set.of("bearing-rough"), List.of());
+        FailureRanking supposed = JobAssessment.whatIf(job.record(), Set.of("bearing-rough"), List.of());
         job.struck = Set.of("bearing-rough");
         FailureRanking struck = job.read().ranking();
         assertThat(sum(whole, "bearing-wear").sumDecibans()
@@ -84,7 +84,7 @@ class JobCauseTest {
     /** Two sides of a delta in series read twice the third alone: 1 to 1 to 2. */
     @Test
     void aDeltaOpenOnOneSideIsAnOpenJoint() {
-        JobReading reading = Story.sound()
+        JobAssessment reading = Story.sound()
                 .plate(Map.of("connection", "delta"))
                 .test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 2), Optional.empty())
                 .read();
@@ -105,7 +105,7 @@ class JobCauseTest {
     @Test
     void thePlateSaysHowManyPhasesThereAre() {
         assertThat(codes(Story.sound().read())).contains("three-phase");
-        JobReading three = Story.sound().read();
+        JobAssessment three = Story.sound().read();
         assertThat(sum(three.ranking(), "start-circuit-failure").against())
                 .extracting(FailureRanking.Piece::code)
                 .contains("three-phase");
@@ -170,7 +170,7 @@ class JobCauseTest {
                 earlier(Explanation.OVERLOAD),
                 new EarlierFailure("TQ-0207", Explanation.OVERLOAD, "", List.of()),
                 earlier(Explanation.TURN_SHORT));
-        JobReading reading = job.read();
+        JobAssessment reading = job.read();
         assertThat(sum(reading.ranking(), "overload").sumDecibans()).isCloseTo(once, within(1e-9));
         assertThat(codes(reading))
                 .contains("again-overload", "again-turn-short")
@@ -197,7 +197,7 @@ class JobCauseTest {
     void anEarlierStayAloneDecidesNothing() {
         Job job = new Job();
         job.earlier = List.of(earlier(Explanation.OVERLOAD));
-        JobReading reading = job.read();
+        JobAssessment reading = job.read();
         assertThat(reading.ranking().judgement().verdict()).isEqualTo(Verdict.UNPROVEN);
         assertThat(reading.ranking().judgement().headline()).startsWith("No evidence yet");
         assertThat(reading.ranking().looks()).noneMatch(l -> EarlierFailure.isCode(l.code()));

@@ -3,7 +3,7 @@ package app.brasskettle.core.jobs;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.core.Refusals;
-import app.brasskettle.core.balance.BalanceTest;
+import app.brasskettle.core.balance.BalanceReadings;
 import app.brasskettle.core.catalogue.OpenMotorTests;
 import app.brasskettle.core.catalogue.RunningTests;
 import app.brasskettle.core.catalogue.WindingTests;
@@ -22,7 +22,7 @@ import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.testrecord.RecordedTest;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
-import app.brasskettle.core.withstand.StepVoltageTest;
+import app.brasskettle.core.withstand.StepVoltageReadings;
 import app.brasskettle.core.work.JobStep;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.Work;
@@ -38,8 +38,8 @@ class JobReadingTest {
 
     private static final double NOW = Job.NOW;
 
-    private static List<String> codes(JobReading reading) {
-        return reading.evidence().stream().map(JobReading.Piece::code).toList();
+    private static List<String> codes(JobAssessment reading) {
+        return reading.evidence().stream().map(JobAssessment.Piece::code).toList();
     }
 
     private static List<String> heldBack(Story story) {
@@ -95,7 +95,7 @@ class JobReadingTest {
         job.insulation = job.insulation.map(t -> new Taken<>(t.input(), NOW - 500));
         assertThat(job.next().step()).isEqualTo("bench/release");
         job.released = Optional.of(NOW - 400);
-        assertThat(job.next()).isEqualTo(new JobReading.Next("Run it without load", "bench/run", Station.BENCH));
+        assertThat(job.next()).isEqualTo(new JobAssessment.Next("Run it without load", "bench/run", Station.BENCH));
         job.further = List.of(Job.further(RunningTests.NO_LOAD_RUN, (run(10.1)), NOW - 100));
         assertThat(job.next().sentence()).startsWith("Conclude:");
         job.concluded = Optional.of("no fault found");
@@ -108,7 +108,7 @@ class JobReadingTest {
 
     @Test
     void aShortedWindingGoesToTeardown() {
-        JobReading reading = new Job()
+        JobAssessment reading = new Job()
                 .received()
                 .safe()
                 .tested(MotorFault.TURN_SHORT)
@@ -123,7 +123,7 @@ class JobReadingTest {
 
     @Test
     void aWetWindingIsDriedNotOpened() {
-        JobReading reading =
+        JobAssessment reading =
                 new Job().received().safe().tested(MotorFault.MOISTURE).read();
         assertThat(reading.next().station()).isEqualTo(Station.BENCH);
         assertThat(reading.next().sentence()).contains("dry it");
@@ -134,7 +134,7 @@ class JobReadingTest {
     @Test
     void anInsulationTestWithoutAProvedTesterProvesNothing() {
         Job job = new Job().received().tested();
-        JobReading none = job.read();
+        JobAssessment none = job.read();
         assertThat(insulation(none).verdict()).isEqualTo(Verdict.UNPROVEN);
         assertThat(insulation(none).headline()).contains("Tester not proved");
         job.safe();
@@ -151,7 +151,7 @@ class JobReadingTest {
     void workOnTheWindingMakesTheTestUnprovenAgain() {
         Job job = new Job().received().safe().tested();
         job.worked(Work.OPENED, NOW - 100);
-        JobReading reading = job.read();
+        JobAssessment reading = job.read();
         assertThat(insulation(reading).verdict()).isEqualTo(Verdict.UNPROVEN);
         assertThat(reading.gate().state()).isEqualTo(EnergiseGate.State.BLOCKED);
         assertThat(reading.highVoltage().permitted()).isFalse();
@@ -182,7 +182,7 @@ class JobReadingTest {
     void aRunningClockIsWhatNeedsWaitingFor() {
         Job job = new Job().received().safe().tested();
         job.voltages = List.of(new DischargeClock.Applied(NOW - 10, 600, 1));
-        JobReading reading = job.read();
+        JobAssessment reading = job.read();
         assertThat(reading.next().sentence()).contains("grounded");
         assertThat(reading.discharge().orElseThrow().secondsLeft(NOW)).isEqualTo(2390);
         assertThat(reading.gate().holding())
@@ -192,9 +192,9 @@ class JobReadingTest {
 
     @Test
     void everyStationIsThereWithItsSteps() {
-        JobReading reading = new Job().read();
+        JobAssessment reading = new Job().read();
         assertThat(reading.stations())
-                .extracting(JobReading.StationReading::station)
+                .extracting(JobAssessment.StationAssessment::station)
                 .containsExactlyElementsOf(JobStep.stations());
         assertThat(reading.stations())
                 .allMatch(s -> s.verdict() == Verdict.UNPROVEN && !s.steps().isEmpty());
@@ -225,7 +225,7 @@ class JobReadingTest {
     void anExplosionProtectedMotorIsTestedButNotOpenedHere() {
         Job job = new Job().received().safe().tested(MotorFault.TURN_SHORT).surged(false, MotorFault.TURN_SHORT);
         job.plate = Optional.of(Plates.plate(Map.of("hazardousArea", true)));
-        JobReading shut = job.read();
+        JobAssessment shut = job.read();
         assertThat(shut.opening().open()).isFalse();
         assertThat(shut.next().step()).isEqualTo("choose");
         assertThat(shut.next().sentence()).contains("certified repairer");
@@ -244,12 +244,12 @@ class JobReadingTest {
     @Test
     void aSkippedStationIsPassedOverWithItsReason() {
         Job job = new Job().received();
-        job.course = new Course(
+        job.course = new Routing(
                 Map.of(Station.BENCH, "shaft bound, goes straight to the table"),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
-        JobReading reading = job.read();
+        JobAssessment reading = job.read();
         assertThat(reading.next().station()).isEqualTo(Station.TEARDOWN);
         assertThat(reading.stations())
                 .filteredOn(s -> s.skipped().isPresent())
@@ -261,14 +261,14 @@ class JobReadingTest {
     @Test
     void holdBackAndLeavingSpeakBeforeTheUsualOrder() {
         Job job = new Job().received();
-        Course.Back back = new Course.Back(Station.RECEIVE, "plate misread");
-        Course.Hold hold = new Course.Hold(Course.WaitsFor.PARTS, "seal 45 × 62");
-        job.course = new Course(Map.of(), Optional.of(back), Optional.empty(), Optional.empty());
+        Routing.Back back = new Routing.Back(Station.RECEIVE, "plate misread");
+        Routing.Hold hold = new Routing.Hold(Routing.WaitsFor.PARTS, "seal 45 × 62");
+        job.course = new Routing(Map.of(), Optional.of(back), Optional.empty(), Optional.empty());
         assertThat(job.read().next())
-                .isEqualTo(new JobReading.Next("Back to Receive: plate misread", "receive", Station.RECEIVE));
-        job.course = new Course(Map.of(), Optional.of(back), Optional.of(hold), Optional.empty());
+                .isEqualTo(new JobAssessment.Next("Back to Receive: plate misread", "receive", Station.RECEIVE));
+        job.course = new Routing(Map.of(), Optional.of(back), Optional.of(hold), Optional.empty());
         assertThat(job.read().next().sentence()).isEqualTo("Waits for parts: seal 45 × 62");
-        job.course = new Course(Map.of(), Optional.of(back), Optional.of(hold), Optional.of("sent back as it was"));
+        job.course = new Routing(Map.of(), Optional.of(back), Optional.of(hold), Optional.of("sent back as it was"));
         assertThat(job.read().next().sentence()).isEqualTo("Left the shop: sent back as it was");
     }
 
@@ -286,18 +286,18 @@ class JobReadingTest {
     }
 
     private static RecordedTest balance(double b, double at) {
-        List<BalanceTest.Position> positions = new ArrayList<>();
+        List<BalanceReadings.Position> positions = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
-            positions.add(new BalanceTest.Position(45 * i, new BalanceTest.Phases(10, b, 10)));
+            positions.add(new BalanceReadings.Position(45 * i, new BalanceReadings.Phases(10, b, 10)));
         }
-        return Job.further(WindingTests.LOW_VOLTAGE_BALANCE, (new BalanceTest(positions)), at);
+        return Job.further(WindingTests.LOW_VOLTAGE_BALANCE, (new BalanceReadings(positions)), at);
     }
 
     private static RecordedTest ramp(double second, double at) {
         return Job.further(
                 WindingTests.STEP_VOLTAGE,
-                (new StepVoltageTest(
-                        List.of(new StepVoltageTest.Rise(500, 1), new StepVoltageTest.Rise(1000, second)))),
+                (new StepVoltageReadings(
+                        List.of(new StepVoltageReadings.Rise(500, 1), new StepVoltageReadings.Rise(1000, second)))),
                 at);
     }
 
@@ -306,7 +306,7 @@ class JobReadingTest {
         Job job = new Job().received().safe().tested();
         assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER_ONLY);
         job.further = List.of(balance(9, NOW - 2500));
-        JobReading reading = job.read();
+        JobAssessment reading = job.read();
         assertThat(reading.gate().state()).isEqualTo(EnergiseGate.State.BLOCKED);
         assertThat(reading.gate().holding().get(0).step()).isEqualTo("bench/balance");
         assertThat(codes(reading)).contains("balance-follows-winding");
@@ -356,7 +356,7 @@ class JobReadingTest {
         assertThat(job.steps()).contains("teardown/core-loop");
     }
 
-    private static Judgement insulation(JobReading reading) {
+    private static Judgement insulation(JobAssessment reading) {
         return reading.tests()
                 .standing(WindingTests.INSULATION_RESISTANCE, 1)
                 .map(JudgedTest::effective)

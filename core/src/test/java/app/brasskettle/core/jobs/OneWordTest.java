@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.catalogue.WindingTests;
-import app.brasskettle.core.choice.ChoiceReading;
+import app.brasskettle.core.choice.ChoiceAssessment;
 import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.nameplate.Plates;
@@ -121,14 +121,14 @@ class OneWordTest {
     @MethodSource("everything")
     void everyReaderSaysTheSameWord(TestKind kind, Modifier modifier) {
         Job job = job(kind, modifier);
-        JobReading reading = job.read();
+        JobAssessment reading = job.read();
         JudgedTest test = reading.tests().standing(kind, 1).orElseThrow();
         Verdict word = test.verdict();
-        Optional<JobReading.StepReading> step = reading.stations().stream()
+        Optional<JobAssessment.StepAssessment> step = reading.stations().stream()
                 .flatMap(s -> s.steps().stream())
                 .filter(s -> s.step().equals(kind.step(1)))
                 .findFirst();
-        step.filter(JobReading.StepReading::done)
+        step.filter(JobAssessment.StepAssessment::done)
                 .ifPresent(s -> assertThat(s.verdict()).as("station list").isEqualTo(word));
         if (step.filter(s -> !s.done()).isPresent()) {
             assertThat(test.current())
@@ -143,7 +143,7 @@ class OneWordTest {
         if (word != Verdict.HOLDS || !test.current() || !test.proves()) {
             assertThat(reading.gate().state()).isNotEqualTo(EnergiseGate.State.PERMITTED);
         }
-        ChoiceReading choice = reading.choice().orElseThrow();
+        ChoiceAssessment choice = reading.choice().orElseThrow();
         if (word == Verdict.UNPROVEN && kind == WindingTests.INSULATION_RESISTANCE) {
             assertThat(option(choice, OptionKind.REWIND).reason()).contains("insulation");
         }
@@ -156,7 +156,7 @@ class OneWordTest {
         }
     }
 
-    private static ChoiceReading.Option option(ChoiceReading choice, OptionKind kind) {
+    private static ChoiceAssessment.Option option(ChoiceAssessment choice, OptionKind kind) {
         return choice.options().stream()
                 .filter(o -> o.kind() == kind)
                 .findFirst()

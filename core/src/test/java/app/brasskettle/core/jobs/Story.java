@@ -425,8 +425,8 @@ final class Story {
         return this;
     }
 
-    JobReading read() {
-        return JobReading.of(record(), now);
+    JobAssessment read() {
+        return JobAssessment.of(record(), now);
     }
 
     EnergiseGate gate() {
@@ -471,7 +471,7 @@ final class Story {
                 Optional.empty(),
                 ShopRules.standard(),
                 demonstration,
-                new Course(
+                new Routing(
                         Map.of(), Optional.empty(), Optional.empty(), left ? Optional.of("fetched") : Optional.empty()),
                 0,
                 new MotorTimeline(plates.isEmpty() ? tests : reread(), works, overrulings),

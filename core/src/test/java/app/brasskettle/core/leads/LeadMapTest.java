@@ -33,8 +33,8 @@ class LeadMapTest {
         return new LeadMap(leads);
     }
 
-    private static LeadMapReading read(LeadMap map, Connection plate) {
-        return LeadMapReading.of(map, Optional.empty(), plate, Optional.of("top"));
+    private static LeadMapAssessment read(LeadMap map, Connection plate) {
+        return LeadMapAssessment.of(map, Optional.empty(), plate, Optional.of("top"));
     }
 
     /** Six leads by IEC 60034-8; nine and twelve by the dual-voltage numbering in general use. */
@@ -85,12 +85,12 @@ class LeadMapTest {
                         Optional.of("black"),
                         Optional.of("2"),
                         Optional.of("L2"))));
-        LeadMapReading r = LeadMapReading.of(map, Optional.of(3), Connection.UNKNOWN, Optional.empty());
+        LeadMapAssessment r = LeadMapAssessment.of(map, Optional.of(3), Connection.UNKNOWN, Optional.empty());
         assertThat(line(r, "1 of 2 leads").verdict()).isEqualTo(Verdict.STOP);
         assertThat(line(r, "2 leads here, 3 by the plate").verdict()).isEqualTo(Verdict.WATCH);
         assertThat(line(r, "Terminal box: unknown as received").verdict()).isEqualTo(Verdict.WATCH);
         assertThat(r.terminals().get(1))
-                .isEqualTo(new LeadMapReading.Terminal("2", List.of("black"), List.of("black"), List.of("L2")));
+                .isEqualTo(new LeadMapAssessment.Terminal("2", List.of("black"), List.of("black"), List.of("L2")));
     }
 
     @Test
@@ -113,7 +113,7 @@ class LeadMapTest {
         assertThat(Refusals.fields(() -> new LeadMap(List.of()))).containsExactly("leads");
     }
 
-    private static Judgement line(LeadMapReading r, String start) {
+    private static Judgement line(LeadMapAssessment r, String start) {
         return r.lines().stream()
                 .filter(l -> l.headline().startsWith(start))
                 .findFirst()

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.brasskettle.core.Refusals;
-import app.brasskettle.core.mechanics.VibrationTest.Direction;
-import app.brasskettle.core.mechanics.VibrationTest.Mounting;
-import app.brasskettle.core.mechanics.VibrationTest.Place;
+import app.brasskettle.core.mechanics.VibrationReadings.Direction;
+import app.brasskettle.core.mechanics.VibrationReadings.Mounting;
+import app.brasskettle.core.mechanics.VibrationReadings.Place;
 import app.brasskettle.core.verdict.Verdict;
 import java.util.List;
 import java.util.Optional;
@@ -19,14 +19,14 @@ class MechanicsTest {
     private static VibrationResult vibrates(double watt, Mounting mounting, double mmPerS) {
         return VibrationWorksheet.create()
                 .work()
-                .apply(new VibrationTest(
+                .apply(new VibrationReadings(
                         watt,
                         mounting,
                         Optional.empty(),
                         Optional.empty(),
                         List.of(
-                                new VibrationTest.Reading(Place.DRIVE_END, Direction.HORIZONTAL, 0.2),
-                                new VibrationTest.Reading(Place.OTHER_END, Direction.AXIAL, mmPerS))));
+                                new VibrationReadings.Reading(Place.DRIVE_END, Direction.HORIZONTAL, 0.2),
+                                new VibrationReadings.Reading(Place.OTHER_END, Direction.AXIAL, mmPerS))));
     }
 
     /** Boundaries of ISO 20816-1 to 15 kW and of ISO 20816-3 above, rigid and flexible; a boundary belongs to the better zone. */
@@ -86,12 +86,12 @@ class MechanicsTest {
     private static VibrationResult repaired(Mounting mounting, Optional<Double> height, double v) {
         return VibrationWorksheet.create()
                 .work()
-                .apply(new VibrationTest(
+                .apply(new VibrationReadings(
                         30_000,
                         mounting,
                         Optional.of(true),
                         height,
-                        List.of(new VibrationTest.Reading(Place.DRIVE_END, Direction.VERTICAL, v))));
+                        List.of(new VibrationReadings.Reading(Place.DRIVE_END, Direction.VERTICAL, v))));
     }
 
     @ParameterizedTest
@@ -99,7 +99,7 @@ class MechanicsTest {
     void anInsulatedBearingReadsAMegohmAt500Volts(double volts, double megohm, Verdict verdict) {
         assertThat(BearingInsulationWorksheet.create()
                         .work()
-                        .apply(new BearingInsulationTest(volts, megohm, Optional.empty()))
+                        .apply(new BearingInsulationReadings(volts, megohm, Optional.empty()))
                         .verdict())
                 .isEqualTo(verdict);
     }
@@ -123,9 +123,9 @@ class MechanicsTest {
 
     @Test
     void refusesWhatCannotBe() {
-        assertThat(Refusals.fields(() -> new VibrationTest(0, null, null, Optional.of(-1.0), List.of())))
+        assertThat(Refusals.fields(() -> new VibrationReadings(0, null, null, Optional.of(-1.0), List.of())))
                 .containsExactlyInAnyOrder("ratedPowerW", "mounting", "shaftHeightMm", "readings");
-        assertThat(Refusals.fields(() -> new BearingInsulationTest(0, -1, null)))
+        assertThat(Refusals.fields(() -> new BearingInsulationReadings(0, -1, null)))
                 .containsExactlyInAnyOrder("testVoltageV", "megohm");
         assertThat(Refusals.fields(() -> new RotorBalance(0, 0, Optional.of(0.0), -1, -1)))
                 .hasSize(5);

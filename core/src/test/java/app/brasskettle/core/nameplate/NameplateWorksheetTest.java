@@ -16,7 +16,7 @@ class NameplateWorksheetTest {
         return new Nameplate(3, hz, watts, volts, amps, rpm, Optional.empty());
     }
 
-    private static NameplateReading read(Nameplate plate) {
+    private static NameplateAssessment read(Nameplate plate) {
         return NameplateWorksheet.create().work().apply(plate);
     }
 
@@ -34,7 +34,7 @@ class NameplateWorksheetTest {
         "50, 1500, 4, 1500"
     })
     void countsPolesFromSpeed(double hz, double rpm, int poles, double synchronous) {
-        NameplateReading read = read(plate(hz, 10_000, 400, 20, rpm));
+        NameplateAssessment read = read(plate(hz, 10_000, 400, 20, rpm));
         assertThat(read.poles()).isEqualTo(poles);
         assertThat(read.synchronousSpeedRpm()).isEqualTo(synchronous);
         assertThat(read.slipPercent()).isCloseTo(100 * (synchronous - rpm) / synchronous, within(1e-9));
@@ -43,7 +43,7 @@ class NameplateWorksheetTest {
     /** 30 kW at 1465 r/min: 30000/(2π·1465/60) = 195.55 Nm; √3·400·56 = 38798 VA. */
     @Test
     void computesTorqueAndApparentPower() {
-        NameplateReading read = read(plate(50, 30_000, 400, 56, 1465));
+        NameplateAssessment read = read(plate(50, 30_000, 400, 56, 1465));
         assertThat(read.ratedTorqueNm()).isCloseTo(195.55, within(0.01));
         assertThat(read.apparentPowerVa()).isCloseTo(38_798, within(1.0));
         assertThat(read.efficiencyTimesPowerFactor()).isCloseTo(30_000 / 38_797.9, within(1e-5));
@@ -52,7 +52,7 @@ class NameplateWorksheetTest {
 
     @Test
     void aSinglePhaseMotorHasNoRootOfThree() {
-        NameplateReading read = read(new Nameplate(1, 50, 1100, 230, 7.4, 1420, Optional.empty()));
+        NameplateAssessment read = read(new Nameplate(1, 50, 1100, 230, 7.4, 1420, Optional.empty()));
         assertThat(read.apparentPowerVa()).isCloseTo(230 * 7.4, within(1e-9));
     }
 
@@ -62,7 +62,7 @@ class NameplateWorksheetTest {
     void lockedRotorCurrentFollowsTheLetter(CodeLetter letter, double low, Double high) {
         double horsepower = 40;
         Nameplate plate = new Nameplate(3, 60, horsepower * 745.699872, 460, 50, 1775, Optional.of(letter));
-        NameplateReading read = read(plate);
+        NameplateAssessment read = read(plate);
         double perKva = 1000 * horsepower / (Math.sqrt(3) * 460);
         assertThat(read.lockedRotorCurrentLowA().orElseThrow()).isCloseTo(low * perKva, within(1e-9));
         if (high == null) {
@@ -74,22 +74,22 @@ class NameplateWorksheetTest {
 
     @Test
     void efficiencyTimesPowerFactorDoesNotDependOnSize() {
-        NameplateReading small = read(plate(50, 1000, 400, 2, 1450));
-        NameplateReading large = read(plate(50, 7000, 400, 14, 1450));
+        NameplateAssessment small = read(plate(50, 1000, 400, 2, 1450));
+        NameplateAssessment large = read(plate(50, 7000, 400, 14, 1450));
         assertThat(large.efficiencyTimesPowerFactor()).isCloseTo(small.efficiencyTimesPowerFactor(), within(1e-12));
     }
 
     @Test
     void saysInWordsWhatCannotBe() {
-        NameplateReading current = read(plate(50, 37_000, 400, 21, 1475));
+        NameplateAssessment current = read(plate(50, 37_000, 400, 21, 1475));
         assertThat(current.judgement().verdict()).isEqualTo(Verdict.STOP);
         assertThat(current.contradictions()).singleElement().asString().contains("37 kW", "400 V", "21 A");
 
-        NameplateReading speed = read(plate(50, 37_000, 400, 67, 1150));
+        NameplateAssessment speed = read(plate(50, 37_000, 400, 67, 1150));
         assertThat(speed.slipPlausible()).isFalse();
         assertThat(speed.contradictions()).singleElement().asString().contains("23 %", "misread");
 
-        NameplateReading still = read(plate(50, 37_000, 400, 67, 1500));
+        NameplateAssessment still = read(plate(50, 37_000, 400, 67, 1500));
         assertThat(still.judgement().verdict()).isEqualTo(Verdict.WATCH);
     }
 

@@ -25,8 +25,8 @@ class PlateReadingTest {
         return typed;
     }
 
-    private static PlateReading read(Map<String, Object> other) {
-        return PlateReading.of(Plates.plate(other));
+    private static PlateAssessment read(Map<String, Object> other) {
+        return PlateAssessment.of(Plates.plate(other));
     }
 
     private static PlateEstimate estimate(Map<String, Object> clues) {
@@ -50,7 +50,7 @@ class PlateReadingTest {
 
     @Test
     void aWholePlateJudgesItselfAsItsWorksheetDoes() {
-        PlateReading reading = read(Map.of());
+        PlateAssessment reading = read(Map.of());
         assertThat(reading.judgement()).isEqualTo(reading.rating().orElseThrow().judgement());
         assertThat(reading.poles()).contains(4);
         assertThat(reading.doubtful()).isEmpty();
@@ -58,7 +58,7 @@ class PlateReadingTest {
 
     @Test
     void whatIsMissingIsNamedAndProvesNothing() {
-        PlateReading reading = read(Map.of("ratedVoltageV", "", "ratedCurrentA", ""));
+        PlateAssessment reading = read(Map.of("ratedVoltageV", "", "ratedCurrentA", ""));
         assertThat(reading.judgement().verdict()).isEqualTo(Verdict.UNPROVEN);
         assertThat(reading.judgement().headline()).contains("voltage, current").contains("no test voltage");
         assertThat(reading.rating()).isEmpty();
@@ -66,7 +66,8 @@ class PlateReadingTest {
 
     @Test
     void aWornFigureIsWatchedAndNamed() {
-        PlateReading reading = read(Map.of("marks", List.of(mark("ratedCurrentA", "worn"), mark("serial", "missing"))));
+        PlateAssessment reading =
+                read(Map.of("marks", List.of(mark("ratedCurrentA", "worn"), mark("serial", "missing"))));
         assertThat(reading.judgement().verdict()).isEqualTo(Verdict.WATCH);
         assertThat(reading.judgement().headline()).contains("current");
         assertThat(reading.doubtful()).containsExactlyInAnyOrder("current: worn", "serial number: missing");
@@ -171,7 +172,7 @@ class PlateReadingTest {
                                 mark("ratedVoltageV", "estimated"),
                                 mark("ratedCurrentA", "estimated"),
                                 mark("ratedSpeedRpm", "estimated"))));
-        PlateReading reading = read(typed);
+        PlateAssessment reading = read(typed);
         assertThat(reading.judgement().verdict()).isEqualTo(Verdict.WATCH);
         assertThat(reading.judgement().headline()).startsWith("Estimated, not read: 11 kW (7.5 to 18.5 kW)");
         typed.put("ratedPowerW", "55 kW");
@@ -221,43 +222,44 @@ class PlateReadingTest {
         "10 kW, 22, 970, constant torque, not 1:2"
     })
     void twoSpeedsSayWhatLoadAndWhatWindingTheyAre(String power, String amps, String rpm, String load, String winding) {
-        BlockReading block = read(Map.of("further", List.of(block("50", power, "400", amps, rpm, "delta"))))
+        RatingBlockAssessment block = read(Map.of("further", List.of(block("50", power, "400", amps, rpm, "delta"))))
                 .blocks()
                 .get(0);
-        assertThat(block.kind()).isEqualTo(BlockReading.Kind.TWO_SPEED);
+        assertThat(block.kind()).isEqualTo(RatingBlockAssessment.Kind.TWO_SPEED);
         assertThat(block.sentence()).contains(load).contains(winding);
         assertThat(block.verdict()).isEqualTo(Verdict.HOLDS);
     }
 
     @Test
     void dualVoltageIsOneMotorSeenTwice() {
-        PlateReading root = read(Map.of("further", List.of(block("50", "15 kW", "230", "50.3", "1460", "delta"))));
-        assertThat(root.blocks().get(0).kind()).isEqualTo(BlockReading.Kind.DUAL_VOLTAGE);
+        PlateAssessment root = read(Map.of("further", List.of(block("50", "15 kW", "230", "50.3", "1460", "delta"))));
+        assertThat(root.blocks().get(0).kind()).isEqualTo(RatingBlockAssessment.Kind.DUAL_VOLTAGE);
         assertThat(root.blocks().get(0).sentence()).contains("1:√3").contains("delta on the lower");
         assertThat(root.judgement().verdict()).isEqualTo(Verdict.HOLDS);
-        PlateReading swapped = read(
+        PlateAssessment swapped = read(
                 Map.of("connection", "delta", "further", List.of(block("50", "15 kW", "230", "50.3", "1460", "wye"))));
         assertThat(swapped.judgement().headline()).contains("other way round");
-        PlateReading misread = read(Map.of("further", List.of(block("50", "15 kW", "230", "29", "1460", "delta"))));
+        PlateAssessment misread = read(Map.of("further", List.of(block("50", "15 kW", "230", "29", "1460", "delta"))));
         assertThat(misread.blocks().get(0).contradictions()).anyMatch(c -> c.contains("current is misread"));
-        PlateReading twice = read(Map.of("further", List.of(block("50", "15 kW", "800", "14.5", "1460", "wye"))));
+        PlateAssessment twice = read(Map.of("further", List.of(block("50", "15 kW", "800", "14.5", "1460", "wye"))));
         assertThat(twice.blocks().get(0).sentence()).contains("1:2");
-        PlateReading odd = read(Map.of("further", List.of(block("50", "15 kW", "500", "23.2", "1460", "wye"))));
+        PlateAssessment odd = read(Map.of("further", List.of(block("50", "15 kW", "500", "23.2", "1460", "wye"))));
         assertThat(odd.judgement().verdict()).isEqualTo(Verdict.WATCH);
     }
 
     @Test
     void bothFrequenciesStandBesideEachOther() {
-        BlockReading same = read(Map.of("further", List.of(block("60", "18 kW", "480", "29", "1755", "wye"))))
+        RatingBlockAssessment same = read(Map.of("further", List.of(block("60", "18 kW", "480", "29", "1755", "wye"))))
                 .blocks()
                 .get(0);
-        assertThat(same.kind()).isEqualTo(BlockReading.Kind.TWO_FREQUENCIES);
+        assertThat(same.kind()).isEqualTo(RatingBlockAssessment.Kind.TWO_FREQUENCIES);
         assertThat(same.sentence()).contains("flux and torque stay");
-        BlockReading weaker = read(Map.of("further", List.of(block("60", "15 kW", "400", "29", "1750", "wye"))))
+        RatingBlockAssessment weaker = read(Map.of(
+                        "further", List.of(block("60", "15 kW", "400", "29", "1750", "wye"))))
                 .blocks()
                 .get(0);
         assertThat(weaker.sentence()).contains("-17 %");
-        BlockReading wrong = read(Map.of("further", List.of(block("60", "15 kW", "480", "29", "1160", "wye"))))
+        RatingBlockAssessment wrong = read(Map.of("further", List.of(block("60", "15 kW", "480", "29", "1160", "wye"))))
                 .blocks()
                 .get(0);
         assertThat(wrong.contradictions()).anyMatch(c -> c.contains("4 and 6 poles"));

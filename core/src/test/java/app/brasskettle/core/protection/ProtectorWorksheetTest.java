@@ -12,10 +12,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 class ProtectorWorksheetTest {
 
     private static ProtectorResult of(
-            ProtectorTest.Kind kind, ProtectorTest.State state, double ohm, String standIn, boolean relabelled) {
+            ProtectorReadings.Kind kind,
+            ProtectorReadings.State state,
+            double ohm,
+            String standIn,
+            boolean relabelled) {
         return ProtectorWorksheet.create()
                 .work()
-                .apply(new ProtectorTest(
+                .apply(new ProtectorReadings(
                         kind, state, Optional.of(ohm), Optional.ofNullable(standIn), Optional.of(relabelled)));
     }
 
@@ -31,8 +35,8 @@ class ProtectorWorksheetTest {
         "THERMOSTATS, SHORTED, 1, , true, STOP, false"
     })
     void somethingMustWatchTheWinding(
-            ProtectorTest.Kind kind,
-            ProtectorTest.State state,
+            ProtectorReadings.Kind kind,
+            ProtectorReadings.State state,
             double ohm,
             String standIn,
             boolean relabelled,
@@ -45,7 +49,7 @@ class ProtectorWorksheetTest {
 
     @Test
     void refusesAProtectorOfNoKind() {
-        assertThat(Refusals.fields(() -> new ProtectorTest(null, null, Optional.of(-1.0), null, null)))
+        assertThat(Refusals.fields(() -> new ProtectorReadings(null, null, Optional.of(-1.0), null, null)))
                 .containsExactlyInAnyOrder("kind", "state", "coldOhm");
     }
 }

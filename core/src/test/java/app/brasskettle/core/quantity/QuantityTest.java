@@ -102,7 +102,7 @@ class QuantityTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "1,5",
+                "1,500",
                 "abc",
                 "5 furlongs",
                 "1.2.3",
@@ -116,6 +116,26 @@ class QuantityTest {
                 "1/2/3"
             })
     void isRefusedRatherThanGuessed(String text) {
+        Problems problems = new Problems();
+        assertThat(Quantity.parse("power", text, Dimension.POWER, problems)).isEmpty();
+        assertThat(Refusals.fields(problems::throwIfAny)).containsExactly("power");
+    }
+
+    /** A comma is the decimal sign where it can be nothing else; one with three figures behind it is asked about. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {"37,5 kW | 37500", "0,75 kW | 750", "0,125 kW | 125", "1,2345 kW | 1234.5", "≥ 12,05kW | 12050"})
+    void readsADecimalCommaThatCanMeanNothingElse(String text, double watts) {
+        Problems problems = new Problems();
+        assertThat(Quantity.parse("power", text, Dimension.POWER, problems).map(Quantity::value))
+                .hasValueSatisfying(v -> assertThat(v).isCloseTo(watts, within(1e-9)));
+        assertThat(Quantity.bare(text.replaceAll("kW|≥", ""))).isTrue();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"1,500 kW", "12,500", "1,5,5 kW", "1,500.5 kW", "1.500,5 kW", ",5 kW", "5, kW"})
+    void refusesACommaThatMayMeanTwoThings(String text) {
         Problems problems = new Problems();
         assertThat(Quantity.parse("power", text, Dimension.POWER, problems)).isEmpty();
         assertThat(Refusals.fields(problems::throwIfAny)).containsExactly("power");

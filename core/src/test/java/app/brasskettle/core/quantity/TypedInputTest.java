@@ -3,7 +3,7 @@ package app.brasskettle.core.quantity;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.core.Refusals;
-import app.brasskettle.core.insulation.InsulationTest;
+import app.brasskettle.core.insulation.InsulationReadings;
 import app.brasskettle.core.nameplate.Nameplate;
 import app.brasskettle.core.winding.WindingData;
 import java.util.HashMap;
@@ -62,14 +62,15 @@ class TypedInputTest {
         typed.put(
                 "readings",
                 List.of(Map.of("seconds", "30", "megohm", "900 k"), Map.of("seconds", "1 min", "megohm", "> 2 G")));
-        InsulationTest test = TypedInput.read(InsulationTest.class, typed).input();
+        InsulationReadings test =
+                TypedInput.read(InsulationReadings.class, typed).input();
         assertThat(test.windingTemperatureC()).isEqualTo(20);
         assertThat(test.readings().get(0).megohm()).isEqualTo(0.9);
         assertThat(test.readings().get(1).seconds()).isEqualTo(60);
         assertThat(test.readings().get(1).overRange()).contains(true);
 
         typed.put("readings", List.of(Map.of("seconds", "30", "megohm", "much")));
-        assertThat(Refusals.fields(() -> TypedInput.read(InsulationTest.class, typed)))
+        assertThat(Refusals.fields(() -> TypedInput.read(InsulationReadings.class, typed)))
                 .containsExactly("readings[0].megohm");
     }
 

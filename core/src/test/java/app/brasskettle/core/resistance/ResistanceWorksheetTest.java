@@ -19,14 +19,14 @@ class ResistanceWorksheetTest {
     private static ResistanceResult of(Connection connection, WindingKind kind, double ab, double bc, double ca) {
         return ResistanceWorksheet.create(ResistanceLimits.standard())
                 .work()
-                .apply(new ResistanceTest(
+                .apply(new ResistanceReadings(
                         connection, kind, Conductor.COPPER, 25, TerminalOhms.of(ab, bc, ca), Optional.empty()));
     }
 
     private static ResistanceResult open(Connection connection, TerminalOhms ohms, Pair... pairs) {
         return ResistanceWorksheet.create(ResistanceLimits.standard())
                 .work()
-                .apply(new ResistanceTest(
+                .apply(new ResistanceReadings(
                         connection, WindingKind.RANDOM_WOUND, Conductor.COPPER, 20, ohms, Optional.of(List.of(pairs))));
     }
 
@@ -206,7 +206,7 @@ class ResistanceWorksheetTest {
     void theMeanIsTakenTo25Degrees(Conductor conductor, double constant) {
         ResistanceResult r = ResistanceWorksheet.create(ResistanceLimits.standard())
                 .work()
-                .apply(new ResistanceTest(
+                .apply(new ResistanceReadings(
                         Connection.WYE,
                         WindingKind.RANDOM_WOUND,
                         conductor,

@@ -5,15 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.brasskettle.core.Refusals;
 import app.brasskettle.core.insulation.InsulationClass;
 import app.brasskettle.core.insulation.InsulationLimits;
+import app.brasskettle.core.insulation.InsulationReadings;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.insulation.InsulationSystem;
-import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.insulation.WindingKind;
 import app.brasskettle.core.resistance.Conductor;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.resistance.ResistanceLimits;
-import app.brasskettle.core.resistance.ResistanceTest;
+import app.brasskettle.core.resistance.ResistanceReadings;
 import app.brasskettle.core.resistance.TerminalOhms;
 import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.surge.SurgeLimits;
@@ -33,7 +33,7 @@ class ShopRulesTest {
     }
 
     /** 60 MΩ at 40 °C: over the standard's 5 MΩ, under the field rule's 100. */
-    private static final InsulationTest SIXTY = new InsulationTest(
+    private static final InsulationReadings SIXTY = new InsulationReadings(
             400,
             WindingKind.RANDOM_WOUND,
             InsulationSystem.THERMOSETTING,
@@ -44,7 +44,7 @@ class ShopRulesTest {
             Optional.empty(),
             List.of(new TimedReading(30, 58, Optional.empty()), new TimedReading(60, 60, Optional.empty())));
 
-    private static final ResistanceTest UNBALANCED = new ResistanceTest(
+    private static final ResistanceReadings UNBALANCED = new ResistanceReadings(
             Connection.WYE,
             WindingKind.RANDOM_WOUND,
             Conductor.COPPER,

@@ -7,12 +7,12 @@ import app.brasskettle.core.Refusals;
 import app.brasskettle.core.rules.Question;
 import app.brasskettle.core.rules.School;
 import app.brasskettle.core.rules.ShopRules;
-import app.brasskettle.core.shaftvoltage.ShaftVoltageTest.BearingKind;
-import app.brasskettle.core.shaftvoltage.ShaftVoltageTest.Place;
-import app.brasskettle.core.shaftvoltage.ShaftVoltageTest.Reading;
-import app.brasskettle.core.shaftvoltage.ShaftVoltageTest.Remedy;
-import app.brasskettle.core.shaftvoltage.ShaftVoltageTest.Supply;
-import app.brasskettle.core.shaftvoltage.ShaftVoltageTest.Touch;
+import app.brasskettle.core.shaftvoltage.ShaftVoltageReadings.BearingKind;
+import app.brasskettle.core.shaftvoltage.ShaftVoltageReadings.Place;
+import app.brasskettle.core.shaftvoltage.ShaftVoltageReadings.Reading;
+import app.brasskettle.core.shaftvoltage.ShaftVoltageReadings.Remedy;
+import app.brasskettle.core.shaftvoltage.ShaftVoltageReadings.Supply;
+import app.brasskettle.core.shaftvoltage.ShaftVoltageReadings.Touch;
 import app.brasskettle.core.verdict.Verdict;
 import java.util.List;
 import java.util.Map;
@@ -27,11 +27,11 @@ class ShaftVoltageWorksheetTest {
         return new Reading(remedy, Place.DRIVE_END, Touch.BRUSH, millivolt, Optional.of(peakA));
     }
 
-    private static ShaftVoltageTest test(Supply supply, BearingKind bearing, Reading... readings) {
-        return new ShaftVoltageTest(supply, bearing, Optional.of(2.0), Optional.empty(), List.of(readings));
+    private static ShaftVoltageReadings test(Supply supply, BearingKind bearing, Reading... readings) {
+        return new ShaftVoltageReadings(supply, bearing, Optional.of(2.0), Optional.empty(), List.of(readings));
     }
 
-    private static ShaftVoltageResult of(ShaftVoltageTest test) {
+    private static ShaftVoltageResult of(ShaftVoltageReadings test) {
         return ShaftVoltageWorksheet.create().work().apply(test);
     }
 
@@ -62,7 +62,7 @@ class ShaftVoltageWorksheetTest {
 
     @Test
     void theSchoolOfTheShopDecidesAndTheOtherStandsBeside() {
-        ShaftVoltageTest quiet = test(Supply.DRIVE, BearingKind.ROLLING, read(Remedy.NONE, 400, 0.1));
+        ShaftVoltageReadings quiet = test(Supply.DRIVE, BearingKind.ROLLING, read(Remedy.NONE, 400, 0.1));
         assertThat(ShopRules.standard().shaftVoltage(quiet).verdict()).isEqualTo(Verdict.STOP);
         ShaftVoltageResult byCurrent =
                 new ShopRules(Map.of(Question.SHAFT_VOLTAGE, School.PRACTICE), List.of()).shaftVoltage(quiet);
@@ -70,7 +70,7 @@ class ShaftVoltageWorksheetTest {
                 .as("one school holds and the other stops: the worse decides")
                 .isEqualTo(Verdict.STOP);
         assertThat(byCurrent.otherSchool().verdict()).isEqualTo(Verdict.HOLDS);
-        ShaftVoltageTest onMains = test(Supply.MAINS, BearingKind.ROLLING, read(Remedy.NONE, 400, 0.1));
+        ShaftVoltageReadings onMains = test(Supply.MAINS, BearingKind.ROLLING, read(Remedy.NONE, 400, 0.1));
         assertThat(ShopRules.standard().shaftVoltage(onMains).verdict()).isEqualTo(Verdict.WATCH);
         assertThat(new ShopRules(Map.of(Question.SHAFT_VOLTAGE, School.PRACTICE), List.of())
                         .shaftVoltage(onMains)
@@ -96,7 +96,7 @@ class ShaftVoltageWorksheetTest {
     /** 1,800 N over 900 N/mm² are 2 mm². */
     @Test
     void anAreaIsEstimatedFromTheLoadAndSaidToBe() {
-        ShaftVoltageResult r = of(new ShaftVoltageTest(
+        ShaftVoltageResult r = of(new ShaftVoltageReadings(
                 Supply.DRIVE,
                 BearingKind.ROLLING,
                 Optional.empty(),
@@ -109,7 +109,7 @@ class ShaftVoltageWorksheetTest {
 
     @Test
     void withoutAreaOrWithoutABareReadingNothingIsProved() {
-        ShaftVoltageResult r = of(new ShaftVoltageTest(
+        ShaftVoltageResult r = of(new ShaftVoltageReadings(
                 Supply.DRIVE,
                 BearingKind.ROLLING,
                 Optional.empty(),

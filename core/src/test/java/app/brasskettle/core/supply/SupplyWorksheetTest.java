@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class SupplyWorksheetTest {
 
-    private static SupplyReading of(double a, double b, double c) {
+    private static SupplyAssessment of(double a, double b, double c) {
         return SupplyWorksheet.create().work().apply(new SupplyVoltages(List.of(a, b, c)));
     }
 
@@ -31,7 +31,7 @@ class SupplyWorksheetTest {
         "5.1, , STOP"
     })
     void deratingFollowsTheUnbalance(double percent, Double factor, Verdict verdict) {
-        SupplyReading r = of(400 + 4 * percent, 400 - 4 * percent, 400);
+        SupplyAssessment r = of(400 + 4 * percent, 400 - 4 * percent, 400);
         assertThat(r.unbalancePercent()).isCloseTo(percent, within(1e-9));
         assertThat(r.verdict()).isEqualTo(verdict);
         if (factor == null) {

@@ -19,8 +19,8 @@ class OpeningGateTest {
     })
     void onlyACertificateAndADeclarationOpenIt(
             boolean protectedMotor, String certificate, String exposure, boolean open, int reasons) {
-        OpeningGate gate =
-                OpeningGate.of(protectedMotor, Optional.ofNullable(certificate), Optional.ofNullable(exposure));
+        DismantlingPermit gate =
+                DismantlingPermit.of(protectedMotor, Optional.ofNullable(certificate), Optional.ofNullable(exposure));
         assertThat(gate.open()).isEqualTo(open);
         assertThat(gate.holding())
                 .hasSize(reasons)

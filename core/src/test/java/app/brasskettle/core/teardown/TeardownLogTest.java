@@ -57,8 +57,8 @@ class TeardownLogTest {
                 Optional.of(84.0));
     }
 
-    private static LogReading read(TeardownLog log, Refit... refits) {
-        return LogReading.of(log, List.of(refits), Set.of(), false, false);
+    private static TeardownLogAssessment read(TeardownLog log, Refit... refits) {
+        return TeardownLogAssessment.of(log, List.of(refits), Set.of(), false, false);
     }
 
     private static Refit fitted(int part) {
@@ -69,16 +69,16 @@ class TeardownLogTest {
     @EnumSource(MotorBuild.class)
     void everyBuildComesApartAndGoesTogetherInReverse(MotorBuild build) {
         List<UsualPart> usual = UsualPart.of(build);
-        LogReading r = read(whole(build, PartState.GOOD));
+        TeardownLogAssessment r = read(whole(build, PartState.GOOD));
         assertThat(usual).extracting(UsualPart::part).contains("Rotor", "Bracket", "Shaft key");
         assertThat(r.toCome()).isEmpty();
         assertThat(r.off()).isEqualTo(usual.size());
         assertThat(r.reassembly())
-                .extracting(LogReading.FittingStep::spoken)
+                .extracting(TeardownLogAssessment.FittingStep::spoken)
                 .first()
                 .isEqualTo(usual.get(usual.size() - 1).spoken());
         assertThat(r.reassembly())
-                .extracting(LogReading.FittingStep::spoken)
+                .extracting(TeardownLogAssessment.FittingStep::spoken)
                 .last()
                 .isEqualTo(usual.get(0).spoken());
         assertThat(r.reassembly()).allSatisfy(s -> assertThat(s.mind()).isNotBlank());
@@ -178,11 +178,11 @@ class TeardownLogTest {
                         .off())
                 .isEqualTo(n - 2);
         Refit[] all = log.parts().stream().map(p -> fitted(p.id())).toArray(Refit[]::new);
-        LogReading together = read(log, all);
+        TeardownLogAssessment together = read(log, all);
         assertThat(together.off()).isZero();
         assertThat(together.verdict()).isEqualTo(Verdict.HOLDS);
         all[0] = new Refit(1, "M. Orre", Optional.of("sheave stays with the customer"));
-        LogReading without = read(log, all);
+        TeardownLogAssessment without = read(log, all);
         assertThat(without.off()).isZero();
         assertThat(without.verdict()).isEqualTo(Verdict.WATCH);
         assertThat(headlines(without)).anyMatch(h -> h.contains("1 left out"));
@@ -218,7 +218,7 @@ class TeardownLogTest {
         List<MatchMark> marks = everyMark(MotorBuild.BALL_CAPPED).stream()
                 .map(m -> new MatchMark(m.joint(), m.end(), "one dot"))
                 .toList();
-        LogReading r = LogReading.of(
+        TeardownLogAssessment r = TeardownLogAssessment.of(
                 new TeardownLog(
                         Optional.of(MotorBuild.BALL_CAPPED),
                         marks,
@@ -241,30 +241,32 @@ class TeardownLogTest {
         assertThat(none.headline()).isEqualTo("3 of 3 joints marked, 0 photographed");
         assertThat(none.next()).isEqualTo("Photograph fan cowl, other end; bracket, drive end; bracket, other end.");
         Set<String> two = Set.of("mark Bracket, drive-end", "mark Fan cowl, other-end", "part 3", "noisy");
-        LogReading some = LogReading.of(log, List.of(), two, false, false);
+        TeardownLogAssessment some = TeardownLogAssessment.of(log, List.of(), two, false, false);
         assertThat(some.lines().get(0).next()).isEqualTo("Photograph bracket, other end.");
-        Set<String> all =
-                some.joints().stream().map(LogReading.Joint::photo).collect(java.util.stream.Collectors.toSet());
-        Judgement every =
-                LogReading.of(log, List.of(), all, false, false).lines().get(0);
+        Set<String> all = some.joints().stream()
+                .map(TeardownLogAssessment.Joint::photo)
+                .collect(java.util.stream.Collectors.toSet());
+        Judgement every = TeardownLogAssessment.of(log, List.of(), all, false, false)
+                .lines()
+                .get(0);
         assertThat(every.headline()).isEqualTo("3 of 3 joints marked, each photographed");
         assertThat(every.next()).isEmpty();
     }
 
     @Test
     void damagedPartsAreOrderedBeforeTheyAreRefitted() {
-        LogReading r = read(whole(MotorBuild.OPEN, PartState.DAMAGED));
-        assertThat(r.reassembly()).allMatch(LogReading.FittingStep::replace);
+        TeardownLogAssessment r = read(whole(MotorBuild.OPEN, PartState.DAMAGED));
+        assertThat(r.reassembly()).allMatch(TeardownLogAssessment.FittingStep::replace);
         assertThat(r.verdict()).isEqualTo(Verdict.STOP);
     }
 
     @Test
     void theOtherSchoolOfBearingRemovalStandsBeside() {
         TeardownLog pulled = whole(MotorBuild.OPEN, PartState.GOOD);
-        assertThat(line(LogReading.of(pulled, List.of(), Set.of(), false, false), "Bearings off")
+        assertThat(line(TeardownLogAssessment.of(pulled, List.of(), Set.of(), false, false), "Bearings off")
                         .verdict())
                 .isEqualTo(Verdict.HOLDS);
-        Judgement other = line(LogReading.of(pulled, List.of(), Set.of(), false, true), "Bearings off");
+        Judgement other = line(TeardownLogAssessment.of(pulled, List.of(), Set.of(), false, true), "Bearings off");
         assertThat(other.verdict()).isEqualTo(Verdict.WATCH);
         assertThat(other.because()).contains("other school pulls");
     }
@@ -293,11 +295,11 @@ class TeardownLogTest {
                 .containsExactlyInAnyOrder("marks[1].joint", "parts[1].id", "removal", "woundStatorMassKg");
     }
 
-    private static List<String> headlines(LogReading r) {
+    private static List<String> headlines(TeardownLogAssessment r) {
         return r.lines().stream().map(Judgement::headline).toList();
     }
 
-    private static Judgement line(LogReading r, String start) {
+    private static Judgement line(TeardownLogAssessment r, String start) {
         return r.lines().stream()
                 .filter(l -> l.headline().startsWith(start))
                 .findFirst()

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.core.Refusals;
 import app.brasskettle.core.catalogue.TestKinds;
-import app.brasskettle.core.insulation.InsulationTest;
+import app.brasskettle.core.insulation.InsulationReadings;
 import app.brasskettle.core.surge.SurgeSet;
-import app.brasskettle.core.withstand.StepVoltageTest;
+import app.brasskettle.core.withstand.StepVoltageReadings;
 import app.brasskettle.core.worksheet.Problem;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -37,7 +37,7 @@ class SampleFilesTest {
 
     private static Class<? extends Record> type(String kind) {
         return switch (kind) {
-            case "insulation-resistance" -> InsulationTest.class;
+            case "insulation-resistance" -> InsulationReadings.class;
             case "surge-comparison" -> SurgeSet.class;
             default -> TestKinds.named(kind).orElseThrow().inputType();
         };
@@ -52,7 +52,7 @@ class SampleFilesTest {
     })
     void everyWrongSampleIsRefusedWhereItIsWrong(String file, String place) throws IOException {
         byte[] bytes = Files.readAllBytes(FOLDER.resolve("wrong").resolve(file));
-        assertThat(Refusals.of(() -> TestFile.typed("step-voltage", StepVoltageTest.class, bytes)))
+        assertThat(Refusals.of(() -> TestFile.typed("step-voltage", StepVoltageReadings.class, bytes)))
                 .extracting(Problem::message)
                 .first()
                 .asString()

@@ -6,12 +6,12 @@ import app.brasskettle.core.Refusals;
 import app.brasskettle.core.instruments.Faults;
 import app.brasskettle.core.instruments.RunModel;
 import app.brasskettle.core.instruments.SimulatedMotor;
-import app.brasskettle.core.insulation.InsulationTest;
+import app.brasskettle.core.insulation.InsulationReadings;
 import app.brasskettle.core.insulation.WindingKind;
-import app.brasskettle.core.mechanics.VibrationTest;
+import app.brasskettle.core.mechanics.VibrationReadings;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.resistance.Connection;
-import app.brasskettle.core.resistance.ResistanceTest;
+import app.brasskettle.core.resistance.ResistanceReadings;
 import app.brasskettle.core.rotor.RotorProof;
 import app.brasskettle.core.run.NoLoadRun;
 import app.brasskettle.core.run.RunWatch;
@@ -54,9 +54,9 @@ class TestFileTest {
                         run.watch(20),
                         Optional.of(List.of(
                                 new RunWatch.HotSpot("-box, left; \"hot\"", 41), new RunWatch.HotSpot("=frame", 30)))),
-                new VibrationTest(
+                new VibrationReadings(
                         15_000,
-                        VibrationTest.Mounting.FLEXIBLE,
+                        VibrationReadings.Mounting.FLEXIBLE,
                         Optional.of(true),
                         Optional.of(160.0),
                         run.vibration()),
@@ -79,7 +79,7 @@ class TestFileTest {
     }
 
     private static Map<String, Object> insulation(String text, Charset charset) {
-        return TestFile.typed("insulation-resistance", InsulationTest.class, text.getBytes(charset));
+        return TestFile.typed("insulation-resistance", InsulationReadings.class, text.getBytes(charset));
     }
 
     private static List<String> refused(String text) {
@@ -158,9 +158,9 @@ class TestFileTest {
     void namesThatLeadNowhereAreRefused() {
         for (String name :
                 List.of("readings", "readings.megohm.more", "readings[0]", "madeBefore1970[1]", "class", "")) {
-            assertThat(FieldPath.parse(name, InsulationTest.class)).as(name).isEmpty();
+            assertThat(FieldPath.parse(name, InsulationReadings.class)).as(name).isEmpty();
         }
-        assertThat(FieldPath.parse("terminalOhms.ab", ResistanceTest.class)).isPresent();
+        assertThat(FieldPath.parse("terminalOhms.ab", ResistanceReadings.class)).isPresent();
     }
 
     @Test

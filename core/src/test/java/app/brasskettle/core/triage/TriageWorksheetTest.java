@@ -3,9 +3,9 @@ package app.brasskettle.core.triage;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.core.Refusals;
-import app.brasskettle.core.triage.TriageLook.Ring;
-import app.brasskettle.core.triage.TriageLook.Shaft;
-import app.brasskettle.core.triage.TriageLook.Sight;
+import app.brasskettle.core.triage.TriageInspection.Ring;
+import app.brasskettle.core.triage.TriageInspection.Shaft;
+import app.brasskettle.core.triage.TriageInspection.Sight;
 import app.brasskettle.core.triage.TriageResult.Answer;
 import java.util.List;
 import java.util.Optional;
@@ -18,7 +18,7 @@ class TriageWorksheetTest {
     private static TriageResult of(Shaft shaft, double megohm, Ring ring, Sight... eye) {
         return TriageWorksheet.create()
                 .work()
-                .apply(new TriageLook(
+                .apply(new TriageInspection(
                         "P-7",
                         shaft,
                         Optional.empty(),
@@ -60,14 +60,14 @@ class TriageWorksheetTest {
     @Test
     void theTesterIsSetByThePlateWhereThereIsOne() {
         assertThat(of(Shaft.FREE, 500, Ring.SETS).testVoltageV()).isEqualTo(500);
-        TriageLook high =
-                new TriageLook("P-8", Shaft.FREE, Optional.of(3300.0), List.of(500.0), Ring.SETS, Optional.empty());
+        TriageInspection high = new TriageInspection(
+                "P-8", Shaft.FREE, Optional.of(3300.0), List.of(500.0), Ring.SETS, Optional.empty());
         assertThat(TriageWorksheet.create().work().apply(high).testVoltageV()).isEqualTo(1000);
     }
 
     @Test
     void refusesALookThatIsNone() {
-        assertThat(Refusals.fields(() -> new TriageLook(" ", null, Optional.of(0.0), List.of(), null, null)))
+        assertThat(Refusals.fields(() -> new TriageInspection(" ", null, Optional.of(0.0), List.of(), null, null)))
                 .containsExactlyInAnyOrder("mark", "shaft", "ratedVoltageV", "megohm", "ring");
     }
 }

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.brasskettle.core.Refusals;
 import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.verdict.Verdict;
-import app.brasskettle.core.withstand.WithstandTest.School;
+import app.brasskettle.core.withstand.WithstandQuestion.School;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class WithstandWorksheetTest {
 
     private static WithstandLevels of(double u, SurgeLevel.State state, School school, boolean repeat) {
-        return WithstandWorksheet.create().work().apply(new WithstandTest(u, state, school, repeat));
+        return WithstandWorksheet.create().work().apply(new WithstandQuestion(u, state, school, repeat));
     }
 
     /** IEC 60034-1, table 17 (items for new windings, repeats and repaired machines), and the workshop's own levels. */
@@ -53,11 +53,11 @@ class WithstandWorksheetTest {
     }
 
     private static StepVoltageResult ramp(double... microamps) {
-        List<StepVoltageTest.Rise> steps = new ArrayList<>();
+        List<StepVoltageReadings.Rise> steps = new ArrayList<>();
         for (int i = 0; i < microamps.length; i++) {
-            steps.add(new StepVoltageTest.Rise(500.0 * (i + 1), microamps[i]));
+            steps.add(new StepVoltageReadings.Rise(500.0 * (i + 1), microamps[i]));
         }
-        return StepVoltageWorksheet.create().work().apply(new StepVoltageTest(steps));
+        return StepVoltageWorksheet.create().work().apply(new StepVoltageReadings(steps));
     }
 
     /** 500 V then 1000 V: in proportion the current doubles. */
@@ -87,12 +87,12 @@ class WithstandWorksheetTest {
 
     @Test
     void refusesARampThatDoesNotRise() {
-        assertThat(Refusals.fields(() -> new StepVoltageTest(List.of(
-                        new StepVoltageTest.Rise(500, 1),
-                        new StepVoltageTest.Rise(500, 1),
-                        new StepVoltageTest.Rise(400, 1)))))
+        assertThat(Refusals.fields(() -> new StepVoltageReadings(List.of(
+                        new StepVoltageReadings.Rise(500, 1),
+                        new StepVoltageReadings.Rise(500, 1),
+                        new StepVoltageReadings.Rise(400, 1)))))
                 .containsExactly("steps[1].voltageV", "steps[2].voltageV");
-        assertThat(Refusals.fields(() -> new StepVoltageTest(List.of(new StepVoltageTest.Rise(500, 1)))))
+        assertThat(Refusals.fields(() -> new StepVoltageReadings(List.of(new StepVoltageReadings.Rise(500, 1)))))
                 .containsExactly("steps");
     }
 }

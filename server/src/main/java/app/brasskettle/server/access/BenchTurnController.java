@@ -24,7 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class BenchTurnController {
 
-    private static final int MOST_WRONG = 10;
+    private static final int MAX_WRONG = 10;
     private static final String DIGITS = "\\d{4,8}";
 
     /** Who takes the turn. */
@@ -56,11 +56,11 @@ class BenchTurnController {
                 .filter(a -> a.person().role() == Role.TECHNICIAN || a.person().role() == Role.LEAD);
         String pin = body.pin() == null ? "" : body.pin();
         if (account.isEmpty() || !encoder.matches(pin, account.get().pinHash().orElseThrow())) {
-            accounts.countWrongPin(username, MOST_WRONG);
+            accounts.countWrongPin(username, MAX_WRONG);
             throw new InvalidInputException(List.of(new Problem(
                     "pin",
                     Problem.Code.CONTRADICTION,
-                    "pin is not right. After " + MOST_WRONG + " wrong ones the password is needed")));
+                    "pin is not right. After " + MAX_WRONG + " wrong ones the password is needed")));
         }
         accounts.clearWrongPins(username);
         signedIn.as(account.get().person(), request, answer);

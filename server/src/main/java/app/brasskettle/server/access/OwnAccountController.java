@@ -25,7 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/me")
 class OwnAccountController {
 
-    private static final int MOST_TOKENS = 20;
+    private static final int MAX_TOKENS = 20;
 
     /** The password so far and the one from now on. */
     record NewPassword(String current, String fresh) {}
@@ -84,9 +84,9 @@ class OwnAccountController {
         if (problems.name("name", body.name()) && body.name().strip().length() > 80) {
             problems.add("name", Problem.Code.RANGE, "name has at most 80 characters");
         }
-        if (tokens.of(username).size() >= MOST_TOKENS) {
+        if (tokens.of(username).size() >= MAX_TOKENS) {
             problems.add(
-                    "name", Problem.Code.COUNT, "There are " + MOST_TOKENS + " tokens already; take one back first");
+                    "name", Problem.Code.COUNT, "There are " + MAX_TOKENS + " tokens already; take one back first");
         }
         problems.throwIfAny();
         String token = tokens.make(username, body.name().strip());

@@ -9,7 +9,7 @@ final class Passwords {
 
     private static final int SHORTEST = 8;
     /** The hash looks at no more than this. */
-    private static final int MOST_BYTES = 72;
+    private static final int MAX_BYTES = 72;
 
     private Passwords() {}
 
@@ -18,11 +18,11 @@ final class Passwords {
             return;
         }
         int bytes = password.getBytes(StandardCharsets.UTF_8).length;
-        if (password.length() < SHORTEST || bytes > MOST_BYTES) {
+        if (password.length() < SHORTEST || bytes > MAX_BYTES) {
             problems.add(
                     field,
                     Problem.Code.RANGE,
-                    field + " must have " + SHORTEST + " characters or more, and " + MOST_BYTES + " bytes at most");
+                    field + " must have " + SHORTEST + " characters or more, and " + MAX_BYTES + " bytes at most");
         }
     }
 }

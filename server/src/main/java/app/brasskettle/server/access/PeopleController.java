@@ -24,7 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 class PeopleController {
 
     private static final Pattern USERNAME = Pattern.compile("[a-z][a-z0-9.-]{1,39}");
-    private static final int LONGEST_NAME = 80;
+    private static final int MAX_NAME = 80;
 
     /** An account as an administrator sees it. */
     record Account(String username, String displayName, Role role, boolean closed) {}
@@ -114,8 +114,8 @@ class PeopleController {
     }
 
     private static Optional<Role> checked(String displayName, String word, Problems problems) {
-        if (problems.name("displayName", displayName) && displayName.strip().length() > LONGEST_NAME) {
-            problems.add("displayName", Problem.Code.RANGE, "displayName has at most " + LONGEST_NAME + " characters");
+        if (problems.name("displayName", displayName) && displayName.strip().length() > MAX_NAME) {
+            problems.add("displayName", Problem.Code.RANGE, "displayName has at most " + MAX_NAME + " characters");
         }
         Optional<Role> role = Word.parse(Role.class, word);
         if (role.isEmpty()) {

@@ -50,8 +50,8 @@ class LeadController {
         KEY_CAPTURED
     }
 
-    private static final int LONGEST_REASON = 300;
-    private static final int LONGEST_NAME = 80;
+    private static final int MAX_REASON = 300;
+    private static final int MAX_NAME = 80;
 
     private final JobBook book;
     private final TestBook tests;
@@ -166,14 +166,14 @@ class LeadController {
     }
 
     private static void shortText(String field, String text, Problems problems) {
-        if (problems.name(field, text) && text.strip().length() > LONGEST_NAME) {
-            problems.add(field, Problem.Code.RANGE, field + " has at most " + LONGEST_NAME + " characters");
+        if (problems.name(field, text) && text.strip().length() > MAX_NAME) {
+            problems.add(field, Problem.Code.RANGE, field + " has at most " + MAX_NAME + " characters");
         }
     }
 
     private static void reason(String reason, Problems problems) {
-        if (problems.name("reason", reason) && reason.strip().length() > LONGEST_REASON) {
-            problems.add("reason", Problem.Code.RANGE, "reason has at most " + LONGEST_REASON + " characters");
+        if (problems.name("reason", reason) && reason.strip().length() > MAX_REASON) {
+            problems.add("reason", Problem.Code.RANGE, "reason has at most " + MAX_REASON + " characters");
         }
     }
 }

@@ -40,7 +40,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class TestBook {
 
-    private static final int MOST_EARLIER = 5;
+    private static final int MAX_EARLIER = 5;
 
     private final JobBook book;
     private final JobStore store;
@@ -169,7 +169,7 @@ public class TestBook {
         return before(tag)
                 .flatMap(job -> job.standing(kind, speed).stream()
                         .map(t -> new Earlier(job.row().tag(), t.at(), input(t))))
-                .limit(MOST_EARLIER)
+                .limit(MAX_EARLIER)
                 .toList();
     }
 
@@ -186,7 +186,7 @@ public class TestBook {
                                 job.standing(kind, speed).orElseThrow().at(),
                                 t.verdict(),
                                 t.effective().headline())))
-                .limit(MOST_EARLIER)
+                .limit(MAX_EARLIER)
                 .toList();
     }
 

@@ -2,7 +2,7 @@ package app.brasskettle.server.bench;
 
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.HighVoltageGate;
-import app.brasskettle.core.jobs.JobReading;
+import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.surge.EarlierTraces;
 import app.brasskettle.core.surge.SurgeOutcome;
@@ -24,7 +24,7 @@ import java.util.Optional;
 /** A test about to be recorded on a job: whether it may be, where its readings come from, and what it leaves on the winding. */
 final class TestEntry {
 
-    private static final int LONGEST_REASON = 300;
+    private static final int MAX_REASON = 300;
 
     private final RecordedJob job;
     private final TestBook.Test test;
@@ -78,11 +78,9 @@ final class TestEntry {
         because(problems);
         instrument(problems);
         test.takenBefore()
-                .filter(w -> w.length() > LONGEST_REASON)
+                .filter(w -> w.length() > MAX_REASON)
                 .ifPresent(w -> problems.add(
-                        "takenBefore",
-                        Problem.Code.RANGE,
-                        "takenBefore has at most " + LONGEST_REASON + " characters"));
+                        "takenBefore", Problem.Code.RANGE, "takenBefore has at most " + MAX_REASON + " characters"));
         problems.throwIfAny();
         // A run asked its gate before its voltage went on; by now that very voltage holds it.
         if (test.takenBefore().isEmpty() && run.isEmpty()) {
@@ -138,7 +136,7 @@ final class TestEntry {
         if (!test.kind().highVoltage() && !test.kind().powered()) {
             return;
         }
-        JobReading reading = JobReading.of(job.record(), now);
+        JobAssessment reading = JobAssessment.of(job.record(), now);
         if (test.kind().highVoltage() && !reading.highVoltage().permitted()) {
             throw RefusedException.gated(highVoltage(reading.highVoltage()));
         }

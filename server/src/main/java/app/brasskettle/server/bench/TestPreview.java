@@ -3,8 +3,8 @@ package app.brasskettle.server.bench;
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.charts.InsulationCurve;
 import app.brasskettle.core.charts.TestLines;
+import app.brasskettle.core.insulation.InsulationReadings;
 import app.brasskettle.core.insulation.InsulationResult;
-import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.resistance.ResistanceResult;
@@ -66,8 +66,9 @@ record TestPreview(
                 judged.flatMap(JudgedTest::other),
                 judged.filter(t -> kind == WindingTests.TESTER_PROOF).map(JudgedTest::own),
                 insulation,
-                as(input, InsulationTest.class).flatMap(t -> JobView.Fit.of(t, appliedV)),
-                as(input, InsulationTest.class).flatMap(t -> insulation.map(r -> InsulationCurve.of(t, r, appliedV))),
+                as(input, InsulationReadings.class).flatMap(t -> JobView.Fit.of(t, appliedV)),
+                as(input, InsulationReadings.class)
+                        .flatMap(t -> insulation.map(r -> InsulationCurve.of(t, r, appliedV))),
                 judged.flatMap(t -> t.result(ResistanceResult.class)),
                 judged.filter(t -> kind.bySheet()).map(JudgedTest::result),
                 judged.flatMap(t -> TestLines.of(t.test().input(), t.result())),

@@ -5,7 +5,7 @@ import app.brasskettle.core.cause.EvidenceTable;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.jobs.GuardedEdits;
-import app.brasskettle.core.jobs.JobReading;
+import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Word;
@@ -125,7 +125,7 @@ class CauseController {
         if (code == null || Word.parse(Evidence.class, code).isPresent()) {
             return false;
         }
-        JobReading job = book.read(tag).reading();
+        JobAssessment job = book.read(tag).reading();
         return job.ranking().facts().stream().anyMatch(f -> f.code().equals(code))
                 || job.evidence().stream().anyMatch(p -> p.code().equals(code));
     }
@@ -156,7 +156,7 @@ class CauseController {
         }
         problems.throwIfAny();
         Set<String> without = body.without() == null ? Set.of() : Set.copyOf(body.without());
-        return JobReading.whatIf(book.record(tag), without, with);
+        return JobAssessment.whatIf(book.record(tag), without, with);
     }
 
     @GetMapping("/api/cause/priors")

@@ -21,7 +21,7 @@ import java.util.Optional;
 public final class Conclusions {
 
     private static final int LONGEST = 400;
-    private static final int MOST_RECOMMENDATIONS = 20;
+    private static final int MAX_RECOMMENDATIONS = 20;
 
     private Conclusions() {}
 
@@ -75,7 +75,7 @@ public final class Conclusions {
         }
         length("reason", said.reason(), problems);
         length("root", said.root(), problems);
-        if (problems.size("recommendations", said.recommendations(), 0, MOST_RECOMMENDATIONS)) {
+        if (problems.size("recommendations", said.recommendations(), 0, MAX_RECOMMENDATIONS)) {
             for (int i = 0; i < said.recommendations().size(); i++) {
                 length("recommendations[" + i + "]", said.recommendations().get(i), problems);
             }

@@ -73,12 +73,12 @@ class ChoiceController {
     }
 
     @PostMapping("/choice")
-    JobView choose(@PathVariable String tag, @RequestBody Answers.Answer body, Authentication who) {
+    JobView choose(@PathVariable String tag, @RequestBody CustomerDecision.Answer body, Authentication who) {
         Person person = People.of(who, Role.OFFICE, Role.LEAD, Role.ADMIN);
         return JobViews.of(book.addEvent(
                 tag,
                 EventKind.CHOSEN,
-                Answers.detail(book.read(tag).reading().choice(), body),
+                CustomerDecision.detail(book.read(tag).reading().choice(), body),
                 ChangeContext.of(person, null)));
     }
 }

@@ -34,11 +34,11 @@ public record Customer(long id, String name, String note, int version, int jobs,
         /** Notes into {@code problems} what keeps this from being somebody who can be reached. */
         public void check(String path, Problems problems) {
             if (problems.name(path + "name", name)) {
-                length(path + "name", name, LONGEST_NAME, problems);
+                length(path + "name", name, MAX_NAME, problems);
             }
-            length(path + "part", text(part), LONGEST_NAME, problems);
-            length(path + "phone", text(phone), LONGEST_PHONE, problems);
-            length(path + "email", text(email), LONGEST_NAME, problems);
+            length(path + "part", text(part), MAX_NAME, problems);
+            length(path + "phone", text(phone), MAX_PHONE, problems);
+            length(path + "email", text(email), MAX_NAME, problems);
             if (text(phone).isBlank() && text(email).isBlank()) {
                 problems.add(
                         path + "phone", Problem.Code.MISSING, path + "phone is missing: how is this person reached?");
@@ -57,10 +57,10 @@ public record Customer(long id, String name, String note, int version, int jobs,
             contacts = contacts == null ? List.of() : List.copyOf(contacts);
             Problems problems = new Problems();
             if (problems.name("name", name)) {
-                length("name", name, LONGEST_NAME, problems);
+                length("name", name, MAX_NAME, problems);
             }
-            length("note", note, LONGEST_NOTE, problems);
-            problems.size("contacts", contacts, 0, MOST_CONTACTS);
+            length("note", note, MAX_NOTE, problems);
+            problems.size("contacts", contacts, 0, MAX_CONTACTS);
             for (int i = 0; i < contacts.size(); i++) {
                 contacts.get(i).check("contacts[" + i + "].", problems);
             }
@@ -68,10 +68,10 @@ public record Customer(long id, String name, String note, int version, int jobs,
         }
     }
 
-    private static final int LONGEST_NAME = 120;
-    private static final int LONGEST_NOTE = 1000;
-    private static final int LONGEST_PHONE = 60;
-    private static final int MOST_CONTACTS = 30;
+    private static final int MAX_NAME = 120;
+    private static final int MAX_NOTE = 1000;
+    private static final int MAX_PHONE = 60;
+    private static final int MAX_CONTACTS = 30;
 
     static String text(String value) {
         return value == null ? "" : value.strip();

@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class CustomerStore {
 
-    private static final int MOST_ROWS = 200;
+    private static final int MAX_ROWS = 200;
     private static final String CUSTOMERS =
             "select c.*, (select count(*) from job j where j.customer_id = c.id) as jobs from customer c ";
 
@@ -36,7 +36,7 @@ public class CustomerStore {
         return withContacts(db.sql(CUSTOMERS + """
                 where strpos(lower(c.name), lower(:find)) > 0 order by lower(c.name) limit :most""")
                 .param("find", find.strip())
-                .param("most", MOST_ROWS)
+                .param("most", MAX_ROWS)
                 .query(CustomerStore::customer)
                 .list());
     }

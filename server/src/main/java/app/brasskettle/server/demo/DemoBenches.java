@@ -2,10 +2,10 @@ package app.brasskettle.server.demo;
 
 import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.testkind.InstrumentKind;
-import app.brasskettle.core.triage.TriageLook;
-import app.brasskettle.core.triage.TriageLook.Ring;
-import app.brasskettle.core.triage.TriageLook.Shaft;
-import app.brasskettle.core.triage.TriageLook.Sight;
+import app.brasskettle.core.triage.TriageInspection;
+import app.brasskettle.core.triage.TriageInspection.Ring;
+import app.brasskettle.core.triage.TriageInspection.Shaft;
+import app.brasskettle.core.triage.TriageInspection.Sight;
 import app.brasskettle.server.calibration.InstrumentStore;
 import app.brasskettle.server.triage.TriageStore;
 import java.time.OffsetDateTime;
@@ -45,7 +45,7 @@ class DemoBenches {
     }
 
     private void look(String mark, Shaft shaft, List<Double> megohm, Ring ring, List<Sight> eye, OffsetDateTime at) {
-        TriageLook look = new TriageLook(mark, shaft, Optional.empty(), megohm, ring, Optional.of(eye));
+        TriageInspection look = new TriageInspection(mark, shaft, Optional.empty(), megohm, ring, Optional.of(eye));
         pile.add(
                 mark,
                 Map.of("mark", mark),

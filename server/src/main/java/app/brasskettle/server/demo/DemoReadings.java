@@ -3,8 +3,8 @@ package app.brasskettle.server.demo;
 import app.brasskettle.core.catalogue.RunningTests;
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.instruments.SimulatedMotor;
+import app.brasskettle.core.insulation.InsulationReadings;
 import app.brasskettle.core.insulation.InsulationSystem;
-import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.insulation.TestVoltage;
 import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.nameplate.Plate;
@@ -68,7 +68,7 @@ class DemoReadings {
                         : book.rules().insulationTestV(ratedV));
     }
 
-    private static InsulationTest insulation(SimulatedMotor motor, Plate plate, Map<String, Object> told) {
+    private static InsulationReadings insulation(SimulatedMotor motor, Plate plate, Map<String, Object> told) {
         double last = told.get("seconds") instanceof Number n ? n.doubleValue() : 600;
         List<TimedReading> readings = new ArrayList<>();
         double ratedV = motor.rating().voltageV();
@@ -77,7 +77,7 @@ class DemoReadings {
                 readings.add(motor.insulationAt(t, TestVoltage.forRated(ratedV).lowV()));
             }
         }
-        return new InsulationTest(
+        return new InsulationReadings(
                 ratedV,
                 plate.windingKind(),
                 InsulationSystem.THERMOSETTING,

@@ -12,7 +12,7 @@ import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
 import app.brasskettle.server.bench.TestBook;
 import app.brasskettle.server.cause.Conclusions;
-import app.brasskettle.server.choice.Answers;
+import app.brasskettle.server.choice.CustomerDecision;
 import app.brasskettle.server.customers.Customer;
 import app.brasskettle.server.floor.FloorBook;
 import app.brasskettle.server.jobs.ChangeContext;
@@ -224,9 +224,9 @@ class DemoShop implements ApplicationRunner {
             case CONCLUDED ->
                 Conclusions.detail(book.read(tag), json.convertValue(told, Conclusions.Conclusion.class), by);
             case CHOSEN ->
-                Answers.detail(
+                CustomerDecision.detail(
                         book.read(tag).reading().choice(),
-                        new Answers.Answer(
+                        new CustomerDecision.Answer(
                                 text(told, "option"), text(told, "customer"), text(told, "how"), text(told, "reason")));
             default -> told;
         };

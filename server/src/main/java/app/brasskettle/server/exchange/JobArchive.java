@@ -27,10 +27,10 @@ final class JobArchive {
 
     static final String RECORD = "job.json";
     private static final Pattern PHOTOGRAPH = Pattern.compile("photographs/[1-9][0-9]{0,3}\\.jpg");
-    private static final long MOST_RECORD = 20L << 20;
-    private static final long MOST_PHOTOGRAPH = 15L << 20;
-    private static final long MOST_ALL = 64L << 20;
-    private static final int MOST_ENTRIES = 201;
+    private static final long MAX_RECORD = 20L << 20;
+    private static final long MAX_PHOTOGRAPH = 15L << 20;
+    private static final long MAX_ALL = 64L << 20;
+    private static final int MAX_ENTRIES = 201;
 
     private JobArchive() {}
 
@@ -64,10 +64,10 @@ final class JobArchive {
                 if (!photograph && !name.equals(RECORD)) {
                     throw refusal("The archive holds " + shown(name) + ", which is no part of a job");
                 }
-                if (entries.size() >= MOST_ENTRIES) {
-                    throw refusal("The archive holds more than " + MOST_ENTRIES + " files");
+                if (entries.size() >= MAX_ENTRIES) {
+                    throw refusal("The archive holds more than " + MAX_ENTRIES + " files");
                 }
-                byte[] content = unpack(zip, photograph ? MOST_PHOTOGRAPH : MOST_RECORD, MOST_ALL - all, name);
+                byte[] content = unpack(zip, photograph ? MAX_PHOTOGRAPH : MAX_RECORD, MAX_ALL - all, name);
                 all += content.length;
                 if (entries.put(name, content) != null) {
                     throw refusal("The archive holds " + name + " twice");

@@ -41,10 +41,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class JobFiles {
 
-    private static final int MOST_ROWS = 5000;
+    private static final int MAX_ROWS = 5000;
     private static final int CLOCKS_APART_MINUTES = 5;
-    private static final int LONGEST_NAME = 120;
-    private static final int LONGEST_INSTRUMENT = 80;
+    private static final int MAX_NAME = 120;
+    private static final int MAX_INSTRUMENT = 80;
     private static final String TAG = "[A-Z]{2}-[0-9]{4,12}";
 
     private final JobBook book;
@@ -255,8 +255,8 @@ public class JobFiles {
         problems.present("shop", file.shop());
         problems.size("contacts", file.contacts(), 0, 30);
         problems.size("sheets", file.sheets(), 0, SheetKind.values().length);
-        problems.size("tests", file.tests(), 0, MOST_ROWS);
-        problems.size("events", file.events(), 0, MOST_ROWS);
+        problems.size("tests", file.tests(), 0, MAX_ROWS);
+        problems.size("events", file.events(), 0, MAX_ROWS);
         problems.throwIfAny();
         JobFile.Job job = file.job();
         if (job.tag() == null || !job.tag().matches(TAG)) {
@@ -307,11 +307,11 @@ public class JobFiles {
         if (t.instrument() != null
                 && problems.name(at + ".instrument", t.instrument())
                 && problems.present(at + ".calibrationDue", t.calibrationDue())
-                && t.instrument().length() > LONGEST_INSTRUMENT) {
+                && t.instrument().length() > MAX_INSTRUMENT) {
             problems.add(
                     at + ".instrument",
                     Problem.Code.RANGE,
-                    at + ".instrument has at most " + LONGEST_INSTRUMENT + " characters");
+                    at + ".instrument has at most " + MAX_INSTRUMENT + " characters");
         }
         Optional<TestKind> kind = TestKinds.named(t.kind() == null ? "" : t.kind());
         if (kind.isEmpty()) {
@@ -340,8 +340,8 @@ public class JobFiles {
     }
 
     private static void signed(String at, String by, OffsetDateTime when, OffsetDateTime now, Problems problems) {
-        if (problems.name(at + ".by", by) && by.length() > LONGEST_NAME) {
-            problems.add(at + ".by", Problem.Code.RANGE, at + ".by has at most " + LONGEST_NAME + " characters");
+        if (problems.name(at + ".by", by) && by.length() > MAX_NAME) {
+            problems.add(at + ".by", Problem.Code.RANGE, at + ".by has at most " + MAX_NAME + " characters");
         }
         // Two clocks may differ by minutes; a date that lies ahead would make what it signs younger than it is.
         if (problems.present(at + ".at", when) && when.isAfter(now.plusMinutes(CLOCKS_APART_MINUTES))) {

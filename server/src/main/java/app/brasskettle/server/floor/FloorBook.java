@@ -1,8 +1,8 @@
 package app.brasskettle.server.floor;
 
-import app.brasskettle.core.jobs.Course;
 import app.brasskettle.core.jobs.Departure;
-import app.brasskettle.core.jobs.JobReading;
+import app.brasskettle.core.jobs.JobAssessment;
+import app.brasskettle.core.jobs.Routing;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -27,7 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class FloorBook {
 
-    private static final int LONGEST_LINE = 300;
+    private static final int MAX_LINE = 300;
 
     private final JobBook book;
     private final JobStore store;
@@ -87,8 +87,8 @@ public class FloorBook {
     public ReadJob hold(String tag, Optional<JobRow.Waiting> waiting, ChangeContext by) {
         waiting.ifPresent(w -> {
             Problems problems = new Problems();
-            if (Word.parse(Course.WaitsFor.class, w.what()).isEmpty()) {
-                problems.add("what", Problem.Code.WORD, "what must be one of " + Word.choices(Course.WaitsFor.class));
+            if (Word.parse(Routing.WaitsFor.class, w.what()).isEmpty()) {
+                problems.add("what", Problem.Code.WORD, "what must be one of " + Word.choices(Routing.WaitsFor.class));
             }
             problems.throwIfAny();
             line("reason", w.reason());
@@ -119,8 +119,8 @@ public class FloorBook {
                 throw RefusedException.stale(tag + " has left already");
             }
             if (readyForService) {
-                Departure departure =
-                        JobReading.of(job.record(), JobClock.seconds(by.at())).departure();
+                Departure departure = JobAssessment.of(job.record(), JobClock.seconds(by.at()))
+                        .departure();
                 if (!departure.mayBeReady()) {
                     throw RefusedException.gated(String.join(". ", departure.heldBy()));
                 }
@@ -151,8 +151,8 @@ public class FloorBook {
     /** One line of text that somebody has to say. */
     private static void line(String field, String text) {
         Problems problems = new Problems();
-        if (problems.name(field, text) && text.strip().length() > LONGEST_LINE) {
-            problems.add(field, Problem.Code.RANGE, field + " has at most " + LONGEST_LINE + " characters");
+        if (problems.name(field, text) && text.strip().length() > MAX_LINE) {
+            problems.add(field, Problem.Code.RANGE, field + " has at most " + MAX_LINE + " characters");
         }
         problems.throwIfAny();
     }
@@ -161,8 +161,8 @@ public class FloorBook {
     public ReadJob setDown(String tag, String handsWere, Optional<String> displacedBy, ChangeContext by) {
         return book.change(tag, by, job -> {
             Problems problems = new Problems();
-            if (problems.name("handsWere", handsWere) && handsWere.strip().length() > LONGEST_LINE) {
-                problems.add("handsWere", Problem.Code.RANGE, "handsWere has at most " + LONGEST_LINE + " characters");
+            if (problems.name("handsWere", handsWere) && handsWere.strip().length() > MAX_LINE) {
+                problems.add("handsWere", Problem.Code.RANGE, "handsWere has at most " + MAX_LINE + " characters");
             }
             displacedBy.ifPresent(rush -> {
                 if (rush.equals(tag)

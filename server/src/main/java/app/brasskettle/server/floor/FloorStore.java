@@ -26,7 +26,7 @@ class FloorStore {
     }
 
     static final int PAGE = 100;
-    private static final int MOST_WORDS = 6;
+    private static final int MAX_WORDS = 6;
     private static final String LIVE_ORDER =
             "(urgency <> 'rush'), (waits_for is not null), (set_down_by is not null), received_at, id";
 
@@ -39,6 +39,12 @@ class FloorStore {
     /** A page of jobs that hold every word of {@code find}, those after the job {@code after} where one is named. */
     List<FloorRow> rows(Show show, String find, Optional<String> after) {
         List<String> words = words(find);
+        if (!words.isEmpty()) {
+            // A plan that is made for any word walks the whole index for a short one.
+            db.sql("select set_config('plan_cache_mode', 'force_custom_plan', true)")
+                    .query(String.class)
+                    .single();
+        }
         JdbcClient.StatementSpec query = db.sql(query(show, words.size(), after.isPresent()));
         for (int i = 0; i < words.size(); i++) {
             query = query.param("word" + i, pattern(words.get(i)));
@@ -78,7 +84,7 @@ class FloorStore {
                         .toLowerCase(Locale.ROOT)
                         .split("\\s+"))
                 .filter(w -> !w.isEmpty())
-                .limit(MOST_WORDS)
+                .limit(MAX_WORDS)
                 .toList();
     }
 

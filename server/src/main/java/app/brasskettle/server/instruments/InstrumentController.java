@@ -7,7 +7,7 @@ import app.brasskettle.core.instruments.SimulatedMotor;
 import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.surge.SurgeRise;
 import app.brasskettle.core.testkind.TestKind;
-import app.brasskettle.core.withstand.WithstandTest;
+import app.brasskettle.core.withstand.WithstandQuestion;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Person;
@@ -37,7 +37,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @RequestMapping("/api/jobs/{tag}/instruments")
 class InstrumentController {
 
-    private static final double LONGEST_RUN_S = 600;
+    private static final double MAX_RUN_S = 600;
     private static final double FASTEST = 600;
     private static final int RAMP_STEPS = 5;
     private static final int PULSE_STEPS = 8;
@@ -73,7 +73,7 @@ class InstrumentController {
     SseEmitter insulation(@PathVariable String tag, @RequestBody RunBody body, Authentication who) {
         Person person = People.of(who);
         Problems problems = new Problems();
-        problems.aboveTo("seconds", body.seconds(), 0, LONGEST_RUN_S, "s");
+        problems.aboveTo("seconds", body.seconds(), 0, MAX_RUN_S, "s");
         problems.aboveTo("pace", body.pace(), 0, FASTEST, "");
         problems.throwIfAny();
         book.mustPractise();
@@ -174,7 +174,8 @@ class InstrumentController {
     private static double directV(SimulatedMotor motor, SurgeLevel.State state) {
         return WorksheetCatalogue.WITHSTAND
                 .work()
-                .apply(new WithstandTest(motor.rating().voltageV(), state, WithstandTest.School.STANDARD, false))
+                .apply(new WithstandQuestion(
+                        motor.rating().voltageV(), state, WithstandQuestion.School.STANDARD, false))
                 .dcV();
     }
 

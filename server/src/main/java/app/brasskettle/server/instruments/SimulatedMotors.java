@@ -6,7 +6,7 @@ import app.brasskettle.core.instruments.MotorFault;
 import app.brasskettle.core.instruments.Severity;
 import app.brasskettle.core.instruments.SimulatedMotor;
 import app.brasskettle.core.nameplate.Plate;
-import app.brasskettle.core.nameplate.PlateReading;
+import app.brasskettle.core.nameplate.PlateAssessment;
 import app.brasskettle.core.nameplate.RatingBlock;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.jobs.JobBook;
@@ -47,7 +47,7 @@ public class SimulatedMotors {
     private static SimulatedMotor of(Plate plate, int speed, Map<String, Object> setting, long seed) {
         Optional<RatingBlock> second = plate.secondSpeed().filter(b -> speed == 2);
         int poles = second.map(RatingBlock::poles)
-                .or(() -> PlateReading.of(plate).poles())
+                .or(() -> PlateAssessment.of(plate).poles())
                 .orElse(USUAL_POLES);
         double temperature = setting.get("windingTemperatureC") instanceof Number n ? n.doubleValue() : 20;
         return new SimulatedMotor(

@@ -1,6 +1,6 @@
 package app.brasskettle.server.instruments;
 
-import app.brasskettle.core.balance.BalanceTest;
+import app.brasskettle.core.balance.BalanceReadings;
 import app.brasskettle.core.catalogue.OpenMotorTests;
 import app.brasskettle.core.catalogue.RunningTests;
 import app.brasskettle.core.catalogue.WindingTests;
@@ -11,7 +11,7 @@ import app.brasskettle.core.fits.SeatCheck;
 import app.brasskettle.core.instruments.RunModel;
 import app.brasskettle.core.instruments.SimulatedMotor;
 import app.brasskettle.core.nameplate.PlateDetails;
-import app.brasskettle.core.protection.ProtectorTest;
+import app.brasskettle.core.protection.ProtectorReadings;
 import app.brasskettle.core.run.RunWatch;
 import app.brasskettle.core.run.StartLog;
 import app.brasskettle.core.singlephase.SinglePhaseWindings;
@@ -161,7 +161,7 @@ final class SimulatedReadings {
     }
 
     private static Map<String, Object> balance(SimulatedMotor motor) {
-        BalanceTest read = motor.balance(BALANCE_POSITIONS)
+        BalanceReadings read = motor.balance(BALANCE_POSITIONS)
                 .orElseThrow(() -> RefusedException.gated(
                         motor.turnsByHand()
                                 ? "The bridge finds no value: a phase is open. Measure the resistances, they tell which"
@@ -242,7 +242,7 @@ final class SimulatedReadings {
         return typed;
     }
 
-    private static Map<String, Object> protector(ProtectorTest p) {
+    private static Map<String, Object> protector(ProtectorReadings p) {
         Map<String, Object> typed = new LinkedHashMap<>();
         typed.put("kind", p.kind().word());
         typed.put("state", p.state().word());

@@ -1,6 +1,6 @@
 package app.brasskettle.server.jobs;
 
-import app.brasskettle.core.jobs.JobReading;
+import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateDetails;
@@ -251,9 +251,9 @@ public class JobBook {
             String tag, SheetKind kind, int seen, Map<String, Object> typed, String because, ChangeContext by) {
         Record read = TypedInput.read(kind.type(), typed).input();
         return change(tag, by, job -> {
-            boolean opens = DismantlingPermit.opens(read);
+            boolean opens = DismantlingGuard.opens(read);
             if (opens) {
-                DismantlingPermit.mayOpen(job);
+                DismantlingGuard.mayOpen(job);
             }
             long id = job.row().id();
             Optional<SheetRow> old = job.sheet(kind);
@@ -291,7 +291,7 @@ public class JobBook {
         return change(tag, by, job -> {
             if (kind == EventKind.WORKED) {
                 Word.parse(Work.class, String.valueOf(detail.get("work")))
-                        .ifPresent(work -> DismantlingPermit.mayWork(job, work));
+                        .ifPresent(work -> DismantlingGuard.mayWork(job, work));
             }
             store.addEvent(job.row().id(), kind, detail, by.name(), by.at());
             return Written.of(kind.word(), detail);
@@ -326,7 +326,7 @@ public class JobBook {
                 job.row().id(),
                 job.row().left().flatMap(l -> job.last(EventKind.CONCLUDED)).map(e -> e.text("explanation")));
         double now = JobClock.seconds(JobClock.now());
-        JobReading reading = JobReading.of(job.record(), now);
+        JobAssessment reading = JobAssessment.of(job.record(), now);
         Optional<Plate> plate = job.plate();
         store.summary(
                 job.row().id(),

@@ -40,21 +40,21 @@ public record JobIntake(
         Optional<OffsetDateTime> promisedAt) {
 
     private static final List<String> URGENCIES = List.of("rush", "usual", "can-wait");
-    private static final int LONGEST_NAME = 120;
-    private static final int LONGEST_COMPLAINT = 2000;
-    private static final int LONGEST_SUPPLY = 200;
-    private static final int LONGEST_MARK = 80;
-    private static final double DEAREST_HOUR = 1e9;
+    private static final int MAX_NAME = 120;
+    private static final int MAX_COMPLAINT = 2000;
+    private static final int MAX_SUPPLY = 200;
+    private static final int MAX_MARK = 80;
+    private static final double MAX_HOUR = 1e9;
 
     /** Judges everything before anything is kept. */
     public void check(OffsetDateTime at) {
         Problems problems = new Problems();
         name("customer", customer, problems);
         name("machine", machine, problems);
-        length("complaint", complaint, LONGEST_COMPLAINT, problems);
-        length("supply", supply, LONGEST_SUPPLY, problems);
-        length("serial", serial, LONGEST_MARK, problems);
-        length("askedBy", askedBy, LONGEST_NAME, problems);
+        length("complaint", complaint, MAX_COMPLAINT, problems);
+        length("supply", supply, MAX_SUPPLY, problems);
+        length("serial", serial, MAX_MARK, problems);
+        length("askedBy", askedBy, MAX_NAME, problems);
         if (urgency == null || !URGENCIES.contains(urgency)) {
             problems.add("urgency", Problem.Code.WORD, "urgency must be one of " + String.join(", ", URGENCIES));
         } else if (urgency.equals("rush") && (askedBy == null || askedBy.isBlank())) {
@@ -64,7 +64,7 @@ public record JobIntake(
                     "askedBy is missing: a rush pushes others aside; who asked for it?");
         }
         double outage = outage(problems);
-        if (outage < 0 || outage > DEAREST_HOUR) {
+        if (outage < 0 || outage > MAX_HOUR) {
             problems.add(
                     "outageCostPerHour",
                     Problem.Code.RANGE,
@@ -110,7 +110,7 @@ public record JobIntake(
 
     private static void name(String field, String value, Problems problems) {
         if (problems.name(field, value)) {
-            length(field, value, LONGEST_NAME, problems);
+            length(field, value, MAX_NAME, problems);
         }
     }
 

@@ -1,6 +1,6 @@
 package app.brasskettle.server.jobs;
 
-import app.brasskettle.core.jobs.JobReading;
+import app.brasskettle.core.jobs.JobAssessment;
 
 /**
  * A job loaded once and computed once: what every answer about it is made of.
@@ -9,9 +9,9 @@ import app.brasskettle.core.jobs.JobReading;
  * @param reading what the core reads from it
  * @param now the moment of that, seconds of the epoch
  */
-public record ReadJob(RecordedJob job, JobReading reading, double now) {
+public record ReadJob(RecordedJob job, JobAssessment reading, double now) {
 
     static ReadJob of(RecordedJob job, double now) {
-        return new ReadJob(job, JobReading.of(job.record(), now), now);
+        return new ReadJob(job, JobAssessment.of(job.record(), now), now);
     }
 }

@@ -6,8 +6,8 @@ import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.findings.Findings;
 import app.brasskettle.core.jobs.Arrival;
-import app.brasskettle.core.jobs.Course;
 import app.brasskettle.core.jobs.JobRecord;
+import app.brasskettle.core.jobs.Routing;
 import app.brasskettle.core.jobs.TakenApart;
 import app.brasskettle.core.leads.LeadMap;
 import app.brasskettle.core.nameplate.Plate;
@@ -250,7 +250,7 @@ public final class RecordedJob {
     }
 
     /** Skips, a return and holds, as the events and the row tell them. */
-    private Course course() {
+    private Routing course() {
         Map<Station, String> skipped = new EnumMap<>(Station.class);
         Optional<JobRow.EventRow> back = Optional.empty();
         for (JobRow.EventRow e : events) {
@@ -265,14 +265,14 @@ public final class RecordedJob {
                 default -> {}
             }
         }
-        return new Course(
+        return new Routing(
                 skipped,
                 back.filter(e -> !doneSince(e))
-                        .map(e -> new Course.Back(
+                        .map(e -> new Routing.Back(
                                 Word.parse(Station.class, e.text("station")).orElseThrow(), e.text("reason"))),
                 row.waiting()
-                        .map(w -> new Course.Hold(
-                                Word.parse(Course.WaitsFor.class, w.what()).orElseThrow(), w.reason())),
+                        .map(w -> new Routing.Hold(
+                                Word.parse(Routing.WaitsFor.class, w.what()).orElseThrow(), w.reason())),
                 row.left().map(JobRow.Left::how));
     }
 

@@ -3,23 +3,23 @@ package app.brasskettle.server.jobview;
 import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.charts.InsulationCurve;
 import app.brasskettle.core.charts.TestLines;
-import app.brasskettle.core.choice.ChoiceReading;
+import app.brasskettle.core.choice.ChoiceAssessment;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.HighVoltageGate;
 import app.brasskettle.core.insulation.AbsorptionFit;
+import app.brasskettle.core.insulation.InsulationReadings;
 import app.brasskettle.core.insulation.InsulationResult;
-import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.insulation.TestVoltage;
 import app.brasskettle.core.jobs.Advice;
-import app.brasskettle.core.jobs.ApartReading;
-import app.brasskettle.core.jobs.ArrivalReading;
+import app.brasskettle.core.jobs.ArrivalAssessment;
 import app.brasskettle.core.jobs.Departure;
-import app.brasskettle.core.jobs.JobReading;
-import app.brasskettle.core.nameplate.PlateReading;
+import app.brasskettle.core.jobs.DismantledAssessment;
+import app.brasskettle.core.jobs.JobAssessment;
+import app.brasskettle.core.nameplate.PlateAssessment;
+import app.brasskettle.core.resistance.ResistanceReadings;
 import app.brasskettle.core.resistance.ResistanceResult;
-import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.surge.SurgeOutcome;
-import app.brasskettle.core.teardown.OpeningGate;
+import app.brasskettle.core.teardown.DismantlingPermit;
 import app.brasskettle.core.testrecord.Caveat;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.Origin;
@@ -36,8 +36,8 @@ import java.util.Optional;
 /** A job as a page shows it: its record, and what the core reads from it now. */
 public record JobView(
         Identity identity,
-        List<JobReading.StationReading> stations,
-        JobReading.Next next,
+        List<JobAssessment.StationAssessment> stations,
+        JobAssessment.Next next,
         Judgement worst,
         EnergiseGate gate,
         List<String> plateChanges,
@@ -46,18 +46,18 @@ public record JobView(
         Optional<Discharge> discharge,
         List<LedgerEntry> ledger,
         Map<String, Sheet> sheets,
-        OpeningGate opening,
+        DismantlingPermit opening,
         Departure departure,
-        ApartReading apart,
-        Optional<ArrivalReading> arrival,
-        Optional<PlateReading> plate,
+        DismantledAssessment apart,
+        Optional<ArrivalAssessment> arrival,
+        Optional<PlateAssessment> plate,
         Bench bench,
-        List<JobReading.Piece> evidence,
+        List<JobAssessment.Piece> evidence,
         FailureRanking ranking,
         List<Advice> advice,
         Optional<WindingResult> winding,
         Optional<Judgement> windingMeasured,
-        Optional<ChoiceReading> choice,
+        Optional<ChoiceAssessment> choice,
         Optional<Concluded> concluded,
         List<Concluded> overruledConclusions,
         Optional<Chosen> chosen,
@@ -160,7 +160,7 @@ public record JobView(
 
     /** The insulation test: readings, result, how the current divides, what stands of it, what its chart draws. */
     public record Insulation(
-            InsulationTest test,
+            InsulationReadings test,
             InsulationResult result,
             Standing standing,
             Optional<Fit> fit,
@@ -171,7 +171,7 @@ public record JobView(
     public record Fit(AbsorptionFit curve, double leakageSharePercent) {
 
         /** The parts that the readings of {@code test} show at the voltage they were taken at, where they can be told apart. */
-        public static Optional<Fit> of(InsulationTest test, Optional<Double> appliedV) {
+        public static Optional<Fit> of(InsulationReadings test, Optional<Double> appliedV) {
             double testV =
                     appliedV.orElse(TestVoltage.forRated(test.ratedVoltageV()).lowV());
             return AbsorptionFit.of(test.readings(), testV).map(f -> new Fit(f, f.leakageSharePercent()));
@@ -188,7 +188,7 @@ public record JobView(
             List<Double> gapsMm,
             Done done) {}
 
-    public record Resistance(ResistanceTest test, ResistanceResult result, Standing standing, Done done) {}
+    public record Resistance(ResistanceReadings test, ResistanceResult result, Standing standing, Done done) {}
 
     /** A surge test without its traces, which a page asks for once, by the test. */
     public record Surge(boolean rotorFitted, SurgeOutcome outcome, Standing standing, Done done) {}

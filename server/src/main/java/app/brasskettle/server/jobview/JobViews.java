@@ -3,14 +3,14 @@ package app.brasskettle.server.jobview;
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.charts.InsulationCurve;
 import app.brasskettle.core.charts.TestLines;
+import app.brasskettle.core.insulation.InsulationReadings;
 import app.brasskettle.core.insulation.InsulationResult;
-import app.brasskettle.core.insulation.InsulationTest;
 import app.brasskettle.core.jobs.Arrival;
-import app.brasskettle.core.jobs.JobReading;
+import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.passport.MotorLine;
+import app.brasskettle.core.resistance.ResistanceReadings;
 import app.brasskettle.core.resistance.ResistanceResult;
-import app.brasskettle.core.resistance.ResistanceTest;
 import app.brasskettle.core.surge.SurgeOutcome;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.testkind.TestKind;
@@ -42,7 +42,7 @@ public final class JobViews {
     /** Makes the view of a job that was read. */
     public static JobView of(ReadJob read) {
         RecordedJob job = read.job();
-        JobReading reading = read.reading();
+        JobAssessment reading = read.reading();
         double now = read.now();
         JobRecord record = job.record();
         Map<String, JobView.Sheet> sheets = new LinkedHashMap<>();
@@ -119,7 +119,7 @@ public final class JobViews {
                 row.left());
     }
 
-    private static JobView.Bench bench(RecordedJob job, JobRecord record, JobReading reading) {
+    private static JobView.Bench bench(RecordedJob job, JobRecord record, JobAssessment reading) {
         return new JobView.Bench(
                 job.lastHere(EventKind.LOCKED_OUT)
                         .filter(e -> reading.gate().leads().mayConnect())
@@ -129,7 +129,7 @@ public final class JobViews {
                 test(job, reading, WindingTests.INSULATION_RESISTANCE).map(JobViews::insulation),
                 test(job, reading, WindingTests.WINDING_RESISTANCE)
                         .map(t -> new JobView.Resistance(
-                                (ResistanceTest) t.judged().test().input(),
+                                (ResistanceReadings) t.judged().test().input(),
                                 (ResistanceResult) t.judged().result(),
                                 JobView.Standing.of(t.judged()),
                                 done(t.row()))),
@@ -152,7 +152,7 @@ public final class JobViews {
     /** A standing test as it is stored and as it is judged. */
     private record Stood(TestRow row, JudgedTest judged) {}
 
-    private static Optional<Stood> test(RecordedJob job, JobReading reading, TestKind kind) {
+    private static Optional<Stood> test(RecordedJob job, JobAssessment reading, TestKind kind) {
         return reading.tests()
                 .standing(kind, 1)
                 .map(t -> new Stood(job.standing(kind, 1).orElseThrow(), t));
@@ -163,7 +163,7 @@ public final class JobViews {
         return test.kind().bySheet() || test.speed() > 1;
     }
 
-    private static Map<String, JobView.Further> further(RecordedJob job, JobReading reading) {
+    private static Map<String, JobView.Further> further(RecordedJob job, JobAssessment reading) {
         Map<String, JobView.Further> further = new LinkedHashMap<>();
         reading.tests().standing().filter(JobViews::further).forEach(test -> {
             TestRow row = job.standing(test.kind(), test.speed()).orElseThrow();
@@ -183,7 +183,7 @@ public final class JobViews {
     }
 
     /** The last word on each test that stands; one on a test repeated since is history, and in the ledger. */
-    private static List<JobView.Overruled> overruled(RecordedJob job, JobReading reading) {
+    private static List<JobView.Overruled> overruled(RecordedJob job, JobAssessment reading) {
         Map<String, JobView.Overruled> last = new LinkedHashMap<>();
         for (JobRow.EventRow e : job.here(EventKind.OVERRULED)) {
             String step = e.text("step");
@@ -207,7 +207,7 @@ public final class JobViews {
 
     private static JobView.Insulation insulation(Stood stood) {
         JudgedTest judged = stood.judged();
-        InsulationTest test = (InsulationTest) judged.test().input();
+        InsulationReadings test = (InsulationReadings) judged.test().input();
         InsulationResult result = (InsulationResult) judged.result();
         Optional<Double> volts = judged.test().appliedV();
         return new JobView.Insulation(

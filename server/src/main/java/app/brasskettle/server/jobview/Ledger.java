@@ -2,7 +2,7 @@ package app.brasskettle.server.jobview;
 
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.jobs.Arrival;
-import app.brasskettle.core.jobs.JobReading;
+import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.testrecord.Caveat;
 import app.brasskettle.core.testrecord.JudgedTest;
@@ -32,10 +32,10 @@ import java.util.stream.Collectors;
 final class Ledger {
 
     private final RecordedJob job;
-    private final JobReading reading;
+    private final JobAssessment reading;
     private final List<JobView.LedgerEntry> lines = new ArrayList<>();
 
-    Ledger(RecordedJob job, JobReading reading) {
+    Ledger(RecordedJob job, JobAssessment reading) {
         this.job = job;
         this.reading = reading;
     }

@@ -1,23 +1,23 @@
 package app.brasskettle.server.jobview;
 
-import app.brasskettle.core.choice.ChoiceReading;
+import app.brasskettle.core.choice.ChoiceAssessment;
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.findings.Findings;
-import app.brasskettle.core.findings.FindingsReading;
-import app.brasskettle.core.jobs.ApartReading;
+import app.brasskettle.core.findings.FindingsAssessment;
 import app.brasskettle.core.jobs.Arrival;
-import app.brasskettle.core.jobs.ArrivalReading;
-import app.brasskettle.core.jobs.JobReading;
+import app.brasskettle.core.jobs.ArrivalAssessment;
+import app.brasskettle.core.jobs.DismantledAssessment;
+import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.leads.LeadMap;
-import app.brasskettle.core.leads.LeadMapReading;
+import app.brasskettle.core.leads.LeadMapAssessment;
 import app.brasskettle.core.nameplate.Plate;
-import app.brasskettle.core.nameplate.PlateReading;
+import app.brasskettle.core.nameplate.PlateAssessment;
 import app.brasskettle.core.quantity.TypedInput;
-import app.brasskettle.core.teardown.LogReading;
 import app.brasskettle.core.teardown.MapFact;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.TeardownLog;
+import app.brasskettle.core.teardown.TeardownLogAssessment;
 import app.brasskettle.core.testrecord.TestJudge;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.winding.WindingData;
@@ -46,15 +46,15 @@ import java.util.Optional;
 record SheetPreview(
         Map<String, String> shown,
         List<Problem> problems,
-        Optional<ArrivalReading> arrival,
-        Optional<PlateReading> plate,
+        Optional<ArrivalAssessment> arrival,
+        Optional<PlateAssessment> plate,
         Optional<WindingResult> winding,
         Optional<Judgement> windingMeasured,
-        Optional<LogReading> log,
-        Optional<LeadMapReading> leads,
-        Optional<FindingsReading> findings,
+        Optional<TeardownLogAssessment> log,
+        Optional<LeadMapAssessment> leads,
+        Optional<FindingsAssessment> findings,
         List<MapFact> facts,
-        Optional<ChoiceReading> choice) {
+        Optional<ChoiceAssessment> choice) {
 
     static SheetPreview of(SheetKind kind, Map<String, Object> typed, JobRecord job) {
         TypedInput.Attempt<? extends Record> attempt = TypedInput.attempt(kind.type(), typed);
@@ -64,16 +64,16 @@ record SheetPreview(
         return new SheetPreview(
                 attempt.shown(),
                 attempt.problems(),
-                as(input, Arrival.class).map(a -> ArrivalReading.of(a, job.plate())),
-                as(input, Plate.class).map(PlateReading::of),
+                as(input, Arrival.class).map(a -> ArrivalAssessment.of(a, job.plate())),
+                as(input, Plate.class).map(PlateAssessment::of),
                 winding,
                 JobViews.measured(
                         TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration()), winding),
-                as(input, TeardownLog.class).map(l -> ApartReading.log(job, l)),
-                as(input, LeadMap.class).map(l -> ApartReading.leads(job, l)),
-                as(input, Findings.class).map(FindingsReading::of),
+                as(input, TeardownLog.class).map(l -> DismantledAssessment.log(job, l)),
+                as(input, LeadMap.class).map(l -> DismantledAssessment.leads(job, l)),
+                as(input, Findings.class).map(FindingsAssessment::of),
                 as(input, PaintedStator.class).map(s -> s.map().facts()).orElse(List.of()),
-                as(input, ChoiceSheet.class).flatMap(c -> JobReading.compare(job, c)));
+                as(input, ChoiceSheet.class).flatMap(c -> JobAssessment.compare(job, c)));
     }
 
     private static <T extends Record> Optional<T> as(Optional<? extends Record> input, Class<T> type) {

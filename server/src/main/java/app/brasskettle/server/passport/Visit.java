@@ -2,7 +2,7 @@ package app.brasskettle.server.passport;
 
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.insulation.InsulationResult;
-import app.brasskettle.core.jobs.JobReading;
+import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.passport.MotorLine;
 import app.brasskettle.core.passport.PastJob;
 import app.brasskettle.core.quantity.Figures;
@@ -47,7 +47,7 @@ public record Visit(
 
     static Visit of(RecordedJob job) {
         JobRow row = job.row();
-        JobReading reading = JobReading.of(job.record(), JobClock.seconds(JobClock.now()));
+        JobAssessment reading = JobAssessment.of(job.record(), JobClock.seconds(JobClock.now()));
         Optional<JobRow.EventRow> concluded = job.last(EventKind.CONCLUDED);
         return new Visit(
                 row.tag(),
@@ -73,7 +73,7 @@ public record Visit(
     }
 
     /** What a test read, unless something casts doubt on the reading itself. */
-    private static <T> Optional<T> trusted(JobReading reading, TestKind kind, Class<T> type) {
+    private static <T> Optional<T> trusted(JobAssessment reading, TestKind kind, Class<T> type) {
         return reading.tests()
                 .standing(kind, 1)
                 .filter(t -> t.verdict() != Verdict.UNPROVEN || t.has(Caveat.Kind.STALE))

@@ -21,8 +21,8 @@ import org.springframework.transaction.annotation.Transactional;
 public class PhotoBook {
 
     private static final int MOST = 200;
-    private static final int LONGEST_CAPTION = 300;
-    private static final int LONGEST_FINDING = 80;
+    private static final int MAX_CAPTION = 300;
+    private static final int MAX_FINDING = 80;
     private static final Set<String> STEPS = steps();
 
     /**
@@ -42,11 +42,11 @@ public class PhotoBook {
             if (!STEPS.contains(step)) {
                 problems.add("step", Problem.Code.WORD, "step is \"" + step + "\", which no job has");
             }
-            if (finding.length() > LONGEST_FINDING) {
-                problems.add("finding", Problem.Code.RANGE, "finding has at most " + LONGEST_FINDING + " characters");
+            if (finding.length() > MAX_FINDING) {
+                problems.add("finding", Problem.Code.RANGE, "finding has at most " + MAX_FINDING + " characters");
             }
-            if (caption.length() > LONGEST_CAPTION) {
-                problems.add("caption", Problem.Code.RANGE, "caption has at most " + LONGEST_CAPTION + " characters");
+            if (caption.length() > MAX_CAPTION) {
+                problems.add("caption", Problem.Code.RANGE, "caption has at most " + MAX_CAPTION + " characters");
             }
             problems.throwIfAny();
         }
@@ -85,7 +85,7 @@ public class PhotoBook {
     @Transactional
     public List<Photo> add(String tag, byte[] file, Attached to, ChangeContext hand) {
         book.mustExist(tag);
-        Developed photo = Developed.from(file);
+        SanitisedJpeg photo = SanitisedJpeg.from(file);
         book.beside(tag, "photographed", hand, () -> {
             if (store.of(tag).size() >= MOST) {
                 throw new InvalidInputException(
@@ -124,8 +124,8 @@ public class PhotoBook {
     List<Photo> remove(String tag, long id, String because, ChangeContext hand) {
         one(tag, id);
         Problems problems = new Problems();
-        if (problems.name("because", because) && because.strip().length() > LONGEST_CAPTION) {
-            problems.add("because", Problem.Code.RANGE, "because has at most " + LONGEST_CAPTION + " characters");
+        if (problems.name("because", because) && because.strip().length() > MAX_CAPTION) {
+            problems.add("because", Problem.Code.RANGE, "because has at most " + MAX_CAPTION + " characters");
         }
         problems.throwIfAny();
         book.beside(tag, "photograph " + id + " taken off", hand, () -> {

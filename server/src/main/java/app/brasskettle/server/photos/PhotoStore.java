@@ -18,7 +18,7 @@ class PhotoStore {
         this.db = db;
     }
 
-    long add(String tag, Developed photo, PhotoBook.Attached to, String by, OffsetDateTime at) {
+    long add(String tag, SanitisedJpeg photo, PhotoBook.Attached to, String by, OffsetDateTime at) {
         return db.sql("""
                 insert into photo (job_id, step, finding, caption, width, height, image, thumbnail, taken_by, taken_at)
                 select id, :step, :finding, :caption, :width, :height, :image, :thumbnail, :by, :at from job

@@ -23,19 +23,19 @@ class BodyLimit extends OncePerRequestFilter {
 
     private static final long MEBIBYTE = 1L << 20;
     private static final long MOST = 4 * MEBIBYTE;
-    private static final long MOST_PHOTOGRAPH = 15 * MEBIBYTE;
-    private static final long MOST_READINGS = 16 * MEBIBYTE;
-    private static final long MOST_IMPORT = 48 * MEBIBYTE;
+    private static final long MAX_PHOTOGRAPH = 15 * MEBIBYTE;
+    private static final long MAX_READINGS = 16 * MEBIBYTE;
+    private static final long MAX_IMPORT = 48 * MEBIBYTE;
 
     private static long most(HttpServletRequest request) {
         String path = request.getRequestURI();
         if (path.matches("/api/jobs/[^/]+/photos")) {
-            return MOST_PHOTOGRAPH;
+            return MAX_PHOTOGRAPH;
         }
         if (path.matches("/api/jobs/[^/]+/tests/[^/]+/file")) {
-            return MOST_READINGS;
+            return MAX_READINGS;
         }
-        return path.equals("/api/jobs/import") ? MOST_IMPORT : MOST;
+        return path.equals("/api/jobs/import") ? MAX_IMPORT : MOST;
     }
 
     private static String told(long most) {

@@ -1,7 +1,7 @@
 package app.brasskettle.server.reports;
 
 import app.brasskettle.core.cause.FailureRanking;
-import app.brasskettle.core.choice.ChoiceReading;
+import app.brasskettle.core.choice.ChoiceAssessment;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Figures;
@@ -197,7 +197,7 @@ final class JobSheet extends SheetPage {
         });
     }
 
-    private void option(ChoiceReading.Option o) {
+    private void option(ChoiceAssessment.Option o) {
         out.append("<tr><td>")
                 .append(o.open() ? esc(o.name()) : "<span class=\"struck\">" + esc(o.name()) + "</span>")
                 .append(o.reason().isEmpty() ? "" : "<br/><span class=\"soft\">" + esc(o.reason()) + "</span>")

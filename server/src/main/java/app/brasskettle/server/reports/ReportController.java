@@ -27,7 +27,7 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 @RestController
 class ReportController {
 
-    private static final int MOST_PICTURES = 12;
+    private static final int MAX_PICTURES = 12;
 
     private final JobBook book;
     private final PhotoBook photos;
@@ -48,7 +48,7 @@ class ReportController {
         String by = People.of(who).displayName();
         JobView job = JobViews.of(book.read(tag));
         List<Pictured> pictured = photos.of(tag).stream()
-                .limit(MOST_PICTURES)
+                .limit(MAX_PICTURES)
                 .map(p -> new Pictured(p, photos.picture(tag, p.id())))
                 .toList();
         return pdf(tag, new JobSheet(job, pictured, settings.current(), by, OffsetDateTime.now(ZoneOffset.UTC)).html());

@@ -1,7 +1,7 @@
 package app.brasskettle.server.reports;
 
-import app.brasskettle.core.leads.LeadMapReading;
-import app.brasskettle.core.teardown.LogReading;
+import app.brasskettle.core.leads.LeadMapAssessment;
+import app.brasskettle.core.teardown.TeardownLogAssessment;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.work.JobStep;
 import app.brasskettle.server.jobview.JobView;
@@ -33,7 +33,7 @@ final class TeardownPages extends SheetPage {
         return List.copyOf(left);
     }
 
-    private void parts(LogReading log) {
+    private void parts(TeardownLogAssessment log) {
         open("Marks, parts and the way back");
         log.lines().forEach(this::judgement);
         if (!log.joints().isEmpty()) {
@@ -44,7 +44,7 @@ final class TeardownPages extends SheetPage {
         if (!log.reassembly().isEmpty()) {
             out.append("<table><tr><th>reassembly, last off first on</th><th>as it sat</th><th>back</th></tr>");
             int place = 1;
-            for (LogReading.FittingStep step : log.reassembly()) {
+            for (TeardownLogAssessment.FittingStep step : log.reassembly()) {
                 out.append("<tr><td>")
                         .append(place++)
                         .append(". ")
@@ -66,11 +66,11 @@ final class TeardownPages extends SheetPage {
         close();
     }
 
-    private void leads(LeadMapReading leads) {
+    private void leads(LeadMapAssessment leads) {
         open("Leads as they lay");
         leads.lines().forEach(this::judgement);
         out.append("<table><tr><th>terminal</th><th>leads</th><th>joined to</th></tr>");
-        for (LeadMapReading.Terminal t : leads.terminals()) {
+        for (LeadMapAssessment.Terminal t : leads.terminals()) {
             out.append("<tr><td>")
                     .append(esc(t.name().isEmpty() ? "none" : t.name()))
                     .append("</td><td>")

@@ -1,7 +1,7 @@
 package app.brasskettle.server.reports;
 
 import app.brasskettle.core.insulation.TimedReading;
-import app.brasskettle.core.jobs.JobReading;
+import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.resistance.Pair;
@@ -88,8 +88,8 @@ final class TestPages extends SheetPage {
     }
 
     private void further() {
-        for (JobReading.StationReading station : job.stations()) {
-            for (JobReading.StepReading step : station.steps()) {
+        for (JobAssessment.StationAssessment station : job.stations()) {
+            for (JobAssessment.StepAssessment step : station.steps()) {
                 job.bench().further().values().stream()
                         .filter(t -> t.step().equals(step.step()))
                         .forEach(t -> {

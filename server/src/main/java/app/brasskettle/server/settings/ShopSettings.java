@@ -41,8 +41,8 @@ public record ShopSettings(
         Optional<Boolean> simulatedInstruments,
         Optional<Boolean> instrumentAlwaysNamed) {
 
-    private static final int LONGEST_NAME = 80;
-    private static final int LONGEST_CURRENCY = 8;
+    private static final int MAX_NAME = 80;
+    private static final int MAX_CURRENCY = 8;
 
     /** A certificate for explosion-protected motors: its number, who gave it, and its last day (ISO 8601). */
     public record Certificate(String number, String from, String until) {
@@ -73,8 +73,8 @@ public record ShopSettings(
 
     public ShopSettings {
         Problems problems = new Problems();
-        if (problems.name("shopName", shopName) && shopName.strip().length() > LONGEST_NAME) {
-            problems.add("shopName", Problem.Code.RANGE, "shopName has at most " + LONGEST_NAME + " characters");
+        if (problems.name("shopName", shopName) && shopName.strip().length() > MAX_NAME) {
+            problems.add("shopName", Problem.Code.RANGE, "shopName has at most " + MAX_NAME + " characters");
         }
         if (tagPrefix == null || !tagPrefix.matches("[A-Z]{2}")) {
             problems.add("tagPrefix", Problem.Code.SYNTAX, "tagPrefix must be two capital letters");
@@ -82,8 +82,8 @@ public record ShopSettings(
         currency = Problems.orEmpty(currency);
         simulatedInstruments = Problems.orEmpty(simulatedInstruments);
         instrumentAlwaysNamed = Problems.orEmpty(instrumentAlwaysNamed);
-        if (currency.filter(c -> c.strip().length() > LONGEST_CURRENCY).isPresent()) {
-            problems.add("currency", Problem.Code.RANGE, "currency has at most " + LONGEST_CURRENCY + " characters");
+        if (currency.filter(c -> c.strip().length() > MAX_CURRENCY).isPresent()) {
+            problems.add("currency", Problem.Code.RANGE, "currency has at most " + MAX_CURRENCY + " characters");
         }
         problems.present("rates", rates);
         certificate = Problems.orEmpty(certificate);

@@ -3,7 +3,7 @@ package app.brasskettle.server.triage;
 import app.brasskettle.core.catalogue.WorksheetCatalogue;
 import app.brasskettle.core.quantity.Spelling;
 import app.brasskettle.core.quantity.TypedInput;
-import app.brasskettle.core.triage.TriageLook;
+import app.brasskettle.core.triage.TriageInspection;
 import app.brasskettle.core.triage.TriageResult;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.server.access.AccountStore;
@@ -31,8 +31,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/triage")
 class TriageController {
 
-    private static final int MOST_SHOWN = 200;
-    private static final int LONGEST_KEY = 70;
+    private static final int MAX_SHOWN = 200;
+    private static final int MAX_KEY = 70;
 
     /** What a look being entered says so far. */
     record Answered(Optional<TriageResult> result, Map<String, String> shown, List<Problem> problems) {}
@@ -49,13 +49,13 @@ class TriageController {
 
     @GetMapping
     List<TriageRow> newest() {
-        return store.newest(MOST_SHOWN);
+        return store.newest(MAX_SHOWN);
     }
 
     @PostMapping("/preview")
     Answered look(@RequestBody Map<String, Object> typed, Authentication who) {
-        TypedInput.Attempt<TriageLook> attempt =
-                TypedInput.attempt(TriageLook.class, Spelling.of(TriageLook.class, typed, accounts.units(who)));
+        TypedInput.Attempt<TriageInspection> attempt = TypedInput.attempt(
+                TriageInspection.class, Spelling.of(TriageInspection.class, typed, accounts.units(who)));
         return new Answered(attempt.input().map(WorksheetCatalogue.TRIAGE.work()), attempt.shown(), attempt.problems());
     }
 
@@ -65,15 +65,15 @@ class TriageController {
             @RequestHeader(value = "Idempotency-Key", required = false) String key,
             Authentication who) {
         Person person = People.of(who);
-        Map<String, Object> spelt = Spelling.of(TriageLook.class, typed, accounts.units(who));
-        TriageLook look = TypedInput.read(TriageLook.class, spelt).input();
+        Map<String, Object> spelt = Spelling.of(TriageInspection.class, typed, accounts.units(who));
+        TriageInspection look = TypedInput.read(TriageInspection.class, spelt).input();
         store.add(
                 look.mark().strip(),
                 spelt,
                 WorksheetCatalogue.TRIAGE.work().apply(look),
                 person.displayName(),
                 ChangeContext.of(person, null).at(),
-                Optional.ofNullable(key).map(k -> k.substring(0, Math.min(LONGEST_KEY, k.length()))));
+                Optional.ofNullable(key).map(k -> k.substring(0, Math.min(MAX_KEY, k.length()))));
         return newest();
     }
 
@@ -90,7 +90,7 @@ class TriageController {
                         new JobIntake(
                                 "The shop's own pile",
                                 "motor " + row.mark(),
-                                "From the pile. " + row.judgement().headline() + ".",
+                                "From triage. " + row.judgement().headline() + ".",
                                 "not known",
                                 "can-wait",
                                 "0",

@@ -33,7 +33,7 @@ class ApiDescriptionTest {
         JsonNode judgement = schemas.get("app.brasskettle.core.verdict.Judgement");
         assertThat(judgement.at("/properties/verdict/enum").toString())
                 .isEqualTo("[\"holds\",\"watch\",\"stop\",\"unproven\"]");
-        assertThat(schemas.get("app.brasskettle.core.nameplate.NameplateReading")
+        assertThat(schemas.get("app.brasskettle.core.nameplate.NameplateAssessment")
                         .at("/properties/lockedRotorCurrentLowA")
                         .toString())
                 .contains("null");

@@ -14,13 +14,13 @@ public final class Statements implements BeanPostProcessor {
     private static final String WEB = "http-nio";
 
     private static final AtomicInteger RUN = new AtomicInteger();
-    private static final AtomicInteger MOST_HELD = new AtomicInteger();
+    private static final AtomicInteger MAX_HELD = new AtomicInteger();
     private static final ThreadLocal<Integer> HELD = ThreadLocal.withInitial(() -> 0);
 
     /** Forgets what was counted. */
     public static void reset() {
         RUN.set(0);
-        MOST_HELD.set(0);
+        MAX_HELD.set(0);
     }
 
     /** Counts the statements since the last {@link #reset()}. */
@@ -30,7 +30,7 @@ public final class Statements implements BeanPostProcessor {
 
     /** Tells the most connections that one call held at once since the last {@link #reset()}. */
     public static int mostHeld() {
-        return MOST_HELD.get();
+        return MAX_HELD.get();
     }
 
     @Override
@@ -66,7 +66,7 @@ public final class Statements implements BeanPostProcessor {
                 return connection;
             }
             HELD.set(HELD.get() + 1);
-            MOST_HELD.accumulateAndGet(HELD.get(), Math::max);
+            MAX_HELD.accumulateAndGet(HELD.get(), Math::max);
             return (Connection) Proxy.newProxyInstance(
                     Connection.class.getClassLoader(), new Class<?>[] {Connection.class}, (proxy, method, args) -> {
                         if (method.getName().equals("close")) {

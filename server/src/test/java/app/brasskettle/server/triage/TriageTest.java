@@ -43,7 +43,7 @@ class TriageTest {
                 .get(0);
         String tag = after.get("job").asString();
         JsonNode job = visitor.get("/api/jobs/" + tag).with(200).json();
-        assertThat(job.at("/identity/complaint").asString()).contains("From the pile. Doubtful: 12 MΩ, under 30 MΩ");
+        assertThat(job.at("/identity/complaint").asString()).contains("From triage. Doubtful: 12 MΩ, under 30 MΩ");
         assertThat(job.at("/identity/mark").asString()).isEqualTo("PILE31");
         visitor.post("/api/triage/" + id + "/job", Map.of()).with(409);
     }

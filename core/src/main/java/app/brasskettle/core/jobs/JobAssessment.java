@@ -1,0 +1,223 @@
+package app.brasskettle.core.jobs;
+
+import app.brasskettle.core.cause.Evidence;
+import app.brasskettle.core.cause.EvidenceTable;
+import app.brasskettle.core.cause.FailurePattern;
+import app.brasskettle.core.cause.FailurePatternWorksheet;
+import app.brasskettle.core.cause.FailureRanking;
+import app.brasskettle.core.choice.ChoiceAssessment;
+import app.brasskettle.core.choice.ChoiceSheet;
+import app.brasskettle.core.choice.MotorCondition;
+import app.brasskettle.core.energise.DischargeClock;
+import app.brasskettle.core.energise.EnergiseGate;
+import app.brasskettle.core.energise.GateFacts;
+import app.brasskettle.core.energise.HighVoltageGate;
+import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.nameplate.PlateAssessment;
+import app.brasskettle.core.resistance.Connection;
+import app.brasskettle.core.teardown.CoilMap;
+import app.brasskettle.core.teardown.DismantlingPermit;
+import app.brasskettle.core.teardown.MapFact;
+import app.brasskettle.core.testrecord.JudgedTests;
+import app.brasskettle.core.testrecord.TestJudge;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.Station;
+import app.brasskettle.core.work.WindingState;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * A job as the core reads it at one moment.
+ *
+ * @param tests every test with its one effective judgement
+ * @param windingState the winding as the work on record left it
+ * @param stations each station with its verdict and its steps
+ * @param next what needs hands next
+ * @param worst the worst verdict on record, which judges the motor
+ * @param gate may it be put on power
+ * @param highVoltage may high voltage be applied
+ * @param plateChanges who changed what the tests are judged by, newest first
+ * @param discharge the clock of the last voltage
+ * @param opening may it be opened here
+ * @param apart what a motor taken apart says
+ * @param arrival what follows from how it came in
+ * @param plate what its plate says and leaves open
+ * @param evidence evidence held, struck pieces marked
+ * @param ranking explanations weighed
+ * @param advice what each explanation would mean here
+ * @param choice options compared, once they are priced
+ * @param departure may it leave as ready for service
+ */
+public record JobAssessment(
+        JudgedTests tests,
+        WindingState windingState,
+        List<StationAssessment> stations,
+        Next next,
+        Judgement worst,
+        EnergiseGate gate,
+        HighVoltageGate highVoltage,
+        List<String> plateChanges,
+        Optional<DischargeClock> discharge,
+        DismantlingPermit opening,
+        DismantledAssessment apart,
+        Optional<ArrivalAssessment> arrival,
+        Optional<PlateAssessment> plate,
+        List<Piece> evidence,
+        FailureRanking ranking,
+        List<Advice> advice,
+        Optional<ChoiceAssessment> choice,
+        Departure departure) {
+
+    private static final int POLES_WHEN_UNKNOWN = 4;
+
+    /** A station, its verdict, its steps, and why it was skipped, if it was. */
+    public record StationAssessment(
+            Station station, String name, Verdict verdict, List<StepAssessment> steps, Optional<String> skipped) {}
+
+    /** One step of a station: where it is found, its name, its verdict, whether anything is on record, and whether only who wants to know more takes it. */
+    public record StepAssessment(String step, String name, Verdict verdict, boolean done, boolean further) {}
+
+    /** What needs hands next, and the step where. */
+    public record Next(String sentence, String step, Station station) {}
+
+    /** A piece of evidence, where it came from, and whether somebody struck it. */
+    public record Piece(String code, String words, String step, boolean struck) {}
+
+    /** The reading of {@code job} at {@code now} (seconds of the epoch). */
+    public static JobAssessment of(JobRecord job, double now) {
+        JudgedTests tests = TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration());
+        Optional<DischargeClock> clock =
+                DischargeClock.after(job.power().voltages(), job.power().proofs());
+        DismantledAssessment apart = DismantledAssessment.of(job);
+        GatheredEvidence gathered = new GatheredEvidence(job, tests, apart);
+        GateFacts facts = GateAssessment.of(job, tests, apart, gathered.standing(job), clock);
+        EnergiseGate gate = EnergiseGate.of(facts, now);
+        HighVoltageGate high = HighVoltageGate.of(facts, now);
+        FailureRanking ranking = rank(job, gathered.all(), job.struck());
+        Optional<ChoiceAssessment> choice = job.offers().flatMap(o -> compare(job, tests, gathered.standing(job), o));
+        Optional<ArrivalAssessment> arrival = job.arrived().map(a -> ArrivalAssessment.of(a, job.plate()));
+        Optional<PlateAssessment> plate = job.plate().map(PlateAssessment::of);
+        DismantlingPermit opening = opening(job);
+        Stations stations = new Stations(
+                job, tests, apart, arrival, plate, gate, high, opening, ranking, clock.filter(c -> c.runs(now)));
+        return new JobAssessment(
+                tests,
+                job.timeline().winding(),
+                stations.all(),
+                stations.next(),
+                stations.worst(),
+                gate,
+                high,
+                PlateChanges.of(job.plates()),
+                clock,
+                opening,
+                apart,
+                arrival,
+                plate,
+                gathered.pieces(job),
+                ranking,
+                Advice.of(job, codes(ranking, gathered.standing(job))),
+                choice,
+                Departure.of(gate, tests));
+    }
+
+    /** Offers compared for this job's motor in its condition; empty until its rated power is known. */
+    public static Optional<ChoiceAssessment> compare(JobRecord job, ChoiceSheet offers) {
+        JudgedTests tests = TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration());
+        return compare(
+                job, tests, new GatheredEvidence(job, tests, DismantledAssessment.of(job)).standing(job), offers);
+    }
+
+    private static Optional<ChoiceAssessment> compare(
+            JobRecord job, JudgedTests tests, List<Evidence> evidence, ChoiceSheet offers) {
+        MotorCondition condition = condition(job, tests, evidence);
+        return job.plate()
+                .flatMap(Plate::ratedPowerW)
+                .map(w -> ChoiceAssessment.of(offers, w, job.outageCostPerHour(), condition));
+    }
+
+    /** May this motor be opened here: for the page, and for whoever is about to record that it was. */
+    public static DismantlingPermit opening(JobRecord job) {
+        return DismantlingPermit.of(
+                job.explosionProtected(),
+                job.certificate(),
+                job.arrived()
+                        .flatMap(Arrival::handover)
+                        .filter(Handover::unsafe)
+                        .map(h -> "Exposed to "
+                                + h.harmful().stream()
+                                        .map(Handover.Exposure::spoken)
+                                        .collect(Collectors.joining(", "))
+                                + ", not declared made safe"));
+    }
+
+    /**
+     * The ranking if some pieces did not count and others were there.
+     *
+     * @param without codes left out beside what is struck
+     * @param with pieces supposed
+     */
+    public static FailureRanking whatIf(JobRecord job, Set<String> without, List<Evidence> with) {
+        Set<String> out = new HashSet<>(job.struck());
+        out.addAll(without);
+        List<Evidence> evidence = new ArrayList<>(new GatheredEvidence(
+                        job,
+                        TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration()),
+                        DismantledAssessment.of(job))
+                .all());
+        with.stream().filter(e -> !evidence.contains(e)).forEach(evidence::add);
+        return rank(job, evidence, out);
+    }
+
+    /** What is left out was noted all the same: it is not to count as quiet either. */
+    private static FailureRanking rank(JobRecord job, List<Evidence> evidence, Set<String> without) {
+        int poles = job.plate()
+                .map(PlateAssessment::of)
+                .flatMap(PlateAssessment::poles)
+                .filter(p -> p <= 120)
+                .orElse(POLES_WHEN_UNKNOWN);
+        FailurePattern pattern = job.coilMap()
+                .map(m -> new FailurePattern(m.connection(), m.poles(), m.groups(), m.spots(), evidence))
+                .orElseGet(() -> new FailurePattern(
+                        job.plate().map(Plate::connection).orElse(Connection.UNKNOWN),
+                        poles,
+                        List.of(),
+                        List.of(),
+                        evidence));
+        return FailurePatternWorksheet.weigh(
+                pattern,
+                job.coilMap().map(CoilMap::facts).orElse(List.of()),
+                job.earlier(),
+                EvidenceTable.shipped().learnt(job.closed()),
+                without);
+    }
+
+    private static List<String> codes(FailureRanking ranking, List<Evidence> evidence) {
+        List<String> codes = new ArrayList<>();
+        ranking.facts().stream().filter(f -> !f.struck()).forEach(f -> codes.add(f.code()));
+        evidence.forEach(e -> codes.add(e.word()));
+        return codes;
+    }
+
+    private static MotorCondition condition(JobRecord job, JudgedTests tests, List<Evidence> evidence) {
+        Optional<Set<String>> facts =
+                job.coilMap().map(m -> m.facts().stream().map(MapFact::code).collect(Collectors.toSet()));
+        return new MotorCondition(
+                job.explosionProtected() && job.certificate().isEmpty(),
+                tests.standing()
+                        .filter(t -> t.current() && !t.kind().checksTester())
+                        .map(t -> new MotorCondition.Test(
+                                t.kind().aspect(),
+                                t.kind().label(),
+                                t.verdict(),
+                                t.effective().headline()))
+                        .toList(),
+                facts,
+                evidence.contains(Evidence.ROTOR_ALUMINIUM_THROWN));
+    }
+}

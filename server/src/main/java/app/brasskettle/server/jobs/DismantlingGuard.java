@@ -1,0 +1,52 @@
+package app.brasskettle.server.jobs;
+
+import app.brasskettle.core.jobs.JobAssessment;
+import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.teardown.DismantlingPermit;
+import app.brasskettle.core.teardown.PaintedStator;
+import app.brasskettle.core.teardown.TeardownLog;
+import app.brasskettle.core.winding.WindingData;
+import app.brasskettle.core.work.Work;
+import app.brasskettle.server.problems.RefusedException;
+
+/** The first bolt: what is written with the motor open asks first whether it may be opened here. */
+public final class DismantlingGuard {
+
+    private DismantlingGuard() {}
+
+    /** Whether nobody could have written this without opening the motor. */
+    public static boolean opens(Record sheet) {
+        return sheet instanceof PaintedStator
+                || sheet instanceof WindingData
+                || sheet instanceof TeardownLog log && !log.parts().isEmpty();
+    }
+
+    /**
+     * Refuses work that the motor may not have here: opening it by the gate, and whatever else has it stand open where it is marked
+     * for hazardous areas; and any while a voltage is on.
+     *
+     * @throws RefusedException with what holds it, and what opens it
+     */
+    public static void mayWork(RecordedJob job, Work work) {
+        boolean marked = job.plate().filter(Plate::explosionProtected).isPresent();
+        if (work == Work.OPENED || marked && work.needsCertifiedShop()) {
+            mayOpen(job);
+        }
+        if (job.runs().stream().anyMatch(r -> r.endedAt().isEmpty())) {
+            throw RefusedException.gated("Voltage is on: nobody works on it now");
+        }
+    }
+
+    /**
+     * Refuses where the gate is shut.
+     *
+     * @throws RefusedException with what holds it, and what opens it
+     */
+    public static void mayOpen(RecordedJob job) {
+        DismantlingPermit gate = JobAssessment.opening(job.record());
+        if (!gate.open()) {
+            DismantlingPermit.Reason first = gate.holding().get(0);
+            throw RefusedException.gated(first.sentence() + ". " + first.opens());
+        }
+    }
+}
