@@ -123,22 +123,41 @@ async function refusal(answer: Response): Promise<Refusal> {
   );
 }
 
-/** A file as the body of a call, as it is. */
-export async function send<T>(path: string, file: Blob, key: string): Promise<T> {
-  let answer: Response;
-  try {
-    answer = await fetch(path, {
-      method: 'POST',
-      headers: { ...csrf(), 'Content-Type': 'application/octet-stream', 'Idempotency-Key': key },
-      body: file,
-    });
-  } catch {
-    throw new Unreachable();
-  }
+/** Told how much of a file is on its way, from 0 to 1. */
+export type Progress = (share: number) => void;
+
+/** A file as the body of a call, as it is; `progress` is told how far it is. */
+export async function send<T>(path: string, file: Blob, key: string, progress?: Progress): Promise<T> {
+  const headers = { ...csrf(), 'Content-Type': 'application/octet-stream', 'Idempotency-Key': key };
+  const answer = await (progress ? upload(path, headers, file, progress) : posted(path, headers, file));
   if (!answer.ok) {
     throw await refusal(answer);
   }
   return (await answer.json()) as T;
+}
+
+function posted(path: string, headers: Record<string, string>, file: Blob): Promise<Response> {
+  return fetch(path, { method: 'POST', headers, body: file }).catch(() => {
+    throw new Unreachable();
+  });
+}
+
+/** The same by the one interface of browsers that tells how much of a body is sent. */
+function upload(
+  path: string,
+  headers: Record<string, string>,
+  file: Blob,
+  progress: Progress,
+): Promise<Response> {
+  return new Promise((done, failed) => {
+    const request = new XMLHttpRequest();
+    request.open('POST', path);
+    Object.entries(headers).forEach(([name, value]) => request.setRequestHeader(name, value));
+    request.upload.onprogress = (e) => e.lengthComputable && progress(e.loaded / e.total);
+    request.onerror = () => failed(new Unreachable());
+    request.onload = () => done(new Response(request.responseText, { status: request.status }));
+    request.send(file);
+  });
 }
 
 export async function call<T>(method: string, path: string, body?: unknown, key?: string): Promise<T> {

@@ -2742,6 +2742,7 @@ export interface components {
             shopName: string;
             simulatedInstruments: boolean | null;
             tagPrefix: string;
+            timeZone: string | null;
         };
         "app.brasskettle.server.settings.ShopSettings.Certificate": {
             from: string;

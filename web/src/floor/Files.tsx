@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { requestKey, send } from '../api/http';
 import type { JobView } from '../api/types';
@@ -12,8 +12,12 @@ export function Files({ query }: { query: string }) {
   const client = useQueryClient();
   const navigate = useNavigate();
   const input = useRef<HTMLInputElement>(null);
+  const [sent, setSent] = useState(0);
   const take = useMutation({
-    mutationFn: (file: File) => send<JobView>('/api/jobs/import', file, requestKey()),
+    mutationFn: (file: File) => {
+      setSent(0);
+      return send<JobView>('/api/jobs/import', file, requestKey(), setSent);
+    },
     onSuccess: (job) => {
       client.setQueryData(['job', job.identity.tag], job);
       void client.invalidateQueries({ queryKey: ['floor'] });
@@ -25,7 +29,7 @@ export function Files({ query }: { query: string }) {
       <a href={`/api/floor.csv?${query}`}>This list as CSV</a>
       {person.role !== 'technician' && (
         <button type="button" className="linkish" onClick={() => input.current?.click()}>
-          {take.isPending ? 'Taking it in …' : 'Take a job in from a file'}
+          {take.isPending ? waiting(sent) : 'Take a job in from a file'}
         </button>
       )}
       <input
@@ -45,4 +49,9 @@ export function Files({ query }: { query: string }) {
       <ErrorNotice error={take.error} />
     </div>
   );
+}
+
+/** How far a file is: sent in part, or sent and being read by the server. */
+function waiting(sent: number): string {
+  return sent < 1 ? `Sending, ${Math.round(100 * sent)} %` : 'Sent, the server reads it …';
 }

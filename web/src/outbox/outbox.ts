@@ -1,4 +1,4 @@
-import { call, Queued, Refusal, send, StorageFull, Unreachable } from '../api/http';
+import { call, Queued, Refusal, send, StorageFull, Unreachable, type Progress } from '../api/http';
 import * as store from './store';
 import type { Waiting } from './store';
 
@@ -45,9 +45,9 @@ export async function discard(key: string): Promise<void> {
  * @throws Queued where it is kept
  * @throws StorageFull where it could not be
  */
-export async function sendOrKeep<T>(entry: Waiting): Promise<T> {
+export async function sendOrKeep<T>(entry: Waiting, progress?: Progress): Promise<T> {
   try {
-    const answer = await deliver<T>(entry);
+    const answer = await deliver<T>(entry, progress);
     await store.remove(entry.key).then(changed, () => undefined);
     return answer;
   } catch (error) {
@@ -62,9 +62,9 @@ export async function sendOrKeep<T>(entry: Waiting): Promise<T> {
   }
 }
 
-function deliver<T>(entry: Waiting): Promise<T> {
+function deliver<T>(entry: Waiting, progress?: Progress): Promise<T> {
   return entry.file
-    ? send<T>(entry.path, entry.file, entry.key)
+    ? send<T>(entry.path, entry.file, entry.key, progress)
     : call<T>(entry.method, entry.path, entry.body, entry.key);
 }
 

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useRef, useState } from 'react';
-import { call, Refusal, requestKey } from '../api/http';
+import { call, Queued, Refusal, requestKey } from '../api/http';
 import type { JobView, Photo } from '../api/types';
 import { sendOrKeep } from '../outbox/outbox';
 import { usePerson } from '../session/session';
@@ -27,6 +27,7 @@ export function Photos({ job, step }: { job: JobView; step: string }) {
   const photos = usePhotos(tag);
   const input = useRef<HTMLInputElement>(null);
   const [open, setOpen] = useState<number>();
+  const [sent, setSent] = useState(0);
   // A photograph whose answer was lost keeps its key, so that sending it again makes no second one.
   const keys = useRef(new Map<string, string>());
   const add = useMutation({
@@ -42,19 +43,23 @@ export function Photos({ job, step }: { job: JobView; step: string }) {
       const name = `${file.name} ${file.size} ${file.lastModified}`;
       const key = keys.current.get(name) ?? requestKey();
       keys.current.set(name, key);
-      return sendOrKeep<Photo[]>({
-        key,
-        username: person.username,
-        displayName: person.displayName,
-        method: 'POST',
-        path: `/api/jobs/${tag}/photos?step=${encodeURIComponent(step)}`,
-        body: undefined,
-        file,
-        label: `${tag} · photograph`,
-        page: `/jobs/${tag}/${step}`,
-        tag,
-        at: Date.now(),
-      });
+      setSent(0);
+      return sendOrKeep<Photo[]>(
+        {
+          key,
+          username: person.username,
+          displayName: person.displayName,
+          method: 'POST',
+          path: `/api/jobs/${tag}/photos?step=${encodeURIComponent(step)}`,
+          body: undefined,
+          file,
+          label: `${tag} · photograph`,
+          page: `/jobs/${tag}/${step}`,
+          tag,
+          at: Date.now(),
+        },
+        setSent,
+      );
     },
     onSuccess: (all) => {
       client.setQueryData(['photos', tag], all);
@@ -86,7 +91,7 @@ export function Photos({ job, step }: { job: JobView; step: string }) {
           onClick={() => input.current?.click()}
           disabled={add.isPending}
         >
-          <b>{add.isPending ? 'Sending …' : 'Photograph'}</b>
+          <b>{add.isPending ? `Sending, ${Math.round(100 * sent)} %` : 'Photograph'}</b>
           <span>camera or file, to 15 MB</span>
         </button>
         <input
@@ -105,7 +110,7 @@ export function Photos({ job, step }: { job: JobView; step: string }) {
         />
       </div>
       <ErrorNotice error={add.error} />
-      {add.error && !(add.error instanceof Refusal) && (
+      {add.error && !(add.error instanceof Refusal || add.error instanceof Queued) && (
         <p className="small">
           The photograph is still on this tablet: choose it again when the server is back.
         </p>

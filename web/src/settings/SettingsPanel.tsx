@@ -16,6 +16,7 @@ interface SettingsText {
   shopName: string;
   tagPrefix: string;
   currency: string;
+  timeZone: string;
   rates: Record<'hour' | 'copperPerKg' | 'energyPricePerKwh' | 'discountRatePercent', string>;
   certificate: { number: string; from: string; until: string };
   schools: { question: string; school: string }[];
@@ -37,6 +38,7 @@ function text(view: SettingsView): SettingsText {
     shopName: s.shopName,
     tagPrefix: s.tagPrefix,
     currency: s.currency ?? '',
+    timeZone: s.timeZone ?? '',
     rates: {
       hour: String(s.rates.hour),
       copperPerKg: String(s.rates.copperPerKg),
@@ -120,6 +122,15 @@ function Settings({ view, mayChange }: { view: SettingsView; mayChange: boolean 
           disabled={locked}
           problem={at(problems, 'currency')}
           onChange={(currency) => set({ currency })}
+        />
+        <TypedField
+          words
+          label="Time zone of all print"
+          hint="UTC, or a name such as Atlantic/Azores"
+          value={v.timeZone}
+          disabled={locked}
+          problem={at(problems, 'timeZone')}
+          onChange={(timeZone) => set({ timeZone })}
         />
         {RATES.map(([field, label]) => (
           <TypedField

@@ -14,15 +14,12 @@ import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.customers.CustomerStore;
 import app.brasskettle.server.priors.ClosedCauseStore;
 import app.brasskettle.server.problems.RefusedException;
-import app.brasskettle.server.runs.RunStore;
 import app.brasskettle.server.settings.SettingsStore;
 import app.brasskettle.server.sheets.ClashException;
 import app.brasskettle.server.sheets.EditGuard;
 import app.brasskettle.server.sheets.SheetKind;
 import app.brasskettle.server.sheets.SheetMerge;
 import app.brasskettle.server.sheets.SheetRow;
-import app.brasskettle.server.testrecord.TestReadings;
-import app.brasskettle.server.testrecord.TestStore;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
@@ -44,32 +41,26 @@ import org.springframework.transaction.annotation.Transactional;
 public class JobBook {
 
     private final JobStore store;
-    private final TestStore testStore;
-    private final TestReadings testReadings;
+    private final JobLoader loader;
     private final JournalStore journal;
     private final RequestKeyStore keys;
     private final CustomerStore customers;
     private final SettingsStore settings;
     private final ClosedCauseStore closed;
-    private final RunStore runs;
 
     JobBook(
             JobStore store,
-            TestStore testStore,
-            TestReadings testReadings,
             JournalStore journal,
             RequestKeyStore keys,
             CustomerStore customers,
             SettingsStore settings,
             ClosedCauseStore closed,
-            RunStore runs) {
-        this.runs = runs;
+            JobLoader loader) {
+        this.loader = loader;
         this.closed = closed;
         this.customers = customers;
         this.settings = settings;
         this.store = store;
-        this.testStore = testStore;
-        this.testReadings = testReadings;
         this.journal = journal;
         this.keys = keys;
     }
@@ -88,7 +79,7 @@ public class JobBook {
 
     /** Loads a job without computing anything of it. */
     public RecordedJob recorded(String tag) {
-        return load(store.byTag(tag).orElseThrow(() -> unknown(tag)));
+        return loader.load(store.byTag(tag).orElseThrow(() -> unknown(tag)));
     }
 
     /** Remembers the key of a call that made a job. */
@@ -143,7 +134,7 @@ public class JobBook {
         if (repeated(by)) {
             return read(tag);
         }
-        Written written = change.apply(load(row));
+        Written written = change.apply(loader.load(row));
         by.key().ifPresent(k -> keys.remember(k, by.person().username(), row.id()));
         journal.write(row.id(), by.name(), by.at(), written.what(), written.before(), written.after());
         return summarise(tag);
@@ -314,14 +305,13 @@ public class JobBook {
     /** Loads every visit of the motor so marked, newest first. */
     @Transactional(readOnly = true)
     public List<RecordedJob> visits(String mark) {
-        return store.byMark(mark).stream()
-                .map(tag -> load(store.byTag(tag).orElseThrow()))
-                .toList();
+        List<JobRow> rows = store.byMark(mark);
+        return rows.isEmpty() ? List.of() : loader.load(rows);
     }
 
     /** Leaves what the core reads now on the job's row for the floor's list. */
     public ReadJob summarise(String tag) {
-        RecordedJob job = load(store.byTag(tag).orElseThrow());
+        RecordedJob job = loader.load(store.byTag(tag).orElseThrow());
         closed.settle(
                 job.row().id(),
                 job.row().left().flatMap(l -> job.last(EventKind.CONCLUDED)).map(e -> e.text("explanation")));
@@ -354,24 +344,6 @@ public class JobBook {
                 plate.maker().orElse(""),
                 plate.serial().orElse(""),
                 plate.details().flatMap(PlateDetails::model).orElse(""));
-    }
-
-    private RecordedJob load(JobRow row) {
-        RecordedJob job = new RecordedJob(
-                row,
-                store.sheets(row.id()),
-                testStore.tests(row.id()),
-                testReadings,
-                store.events(row.id()),
-                runs.of(row.id()),
-                store.versions(row.id(), SheetKind.PLATE),
-                store.photographed(row.id()),
-                settings.current(),
-                closed.counts(),
-                List.of());
-        return job.mark()
-                .map(m -> job.after(closed.earlier(m, row.id(), row.receivedAt())))
-                .orElse(job);
     }
 
     /** The job, held until the transaction ends. */

@@ -8,10 +8,12 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Types;
 import java.time.OffsetDateTime;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
@@ -104,12 +106,11 @@ public class JobStore {
                 .update();
     }
 
-    /** Tags of every job of the motor so marked, newest first. */
-    public List<String> byMark(String mark) {
-        return db.sql(
-                        "select tag from job where mark = :mark and mark <> '' order by received_at desc, id desc limit 50")
+    /** Lists the jobs of the motor so marked, newest first. */
+    public List<JobRow> byMark(String mark) {
+        return db.sql("select * from job where mark = :mark and mark <> '' order by received_at desc, id desc limit 50")
                 .param("mark", mark)
-                .query(String.class)
+                .query(this::job)
                 .list();
     }
 
@@ -206,11 +207,19 @@ public class JobStore {
                 .update();
     }
 
-    public List<SheetRow> sheets(long jobId) {
-        return db.sql("select * from job_sheet where job_id = :id order by kind")
-                .param("id", jobId)
-                .query(this::sheet)
-                .list();
+    /** Lists the sheets of some jobs as they stand. */
+    public Map<Long, List<SheetRow>> sheets(Collection<Long> jobs) {
+        return byJob(
+                db.sql("select * from job_sheet where job_id = any(:ids) order by kind")
+                        .param("ids", jobs.toArray(Long[]::new)),
+                this::sheet);
+    }
+
+    /** Rows of several jobs, told apart by their job in the order of the statement. */
+    private static <T> Map<Long, List<T>> byJob(JdbcClient.StatementSpec statement, RowMapper<T> mapper) {
+        return statement.query((row, n) -> Map.entry(row.getLong("job_id"), mapper.mapRow(row, n))).list().stream()
+                .collect(Collectors.groupingBy(
+                        Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
     }
 
     /** What was typed in an earlier version of a sheet. */
@@ -224,19 +233,15 @@ public class JobStore {
                 .map(json::stored);
     }
 
-    /** Every version of a sheet, the one that stands last. */
-    public List<SheetRow> versions(long jobId, SheetKind kind) {
-        return db.sql("""
-                        select kind, version, typed, imported, written_by, written_at from job_sheet_past
-                        where job_id = :id and kind = :kind
+    /** Lists every version of a sheet of some jobs, the one that stands last. */
+    public Map<Long, List<SheetRow>> versions(Collection<Long> jobs, SheetKind kind) {
+        return byJob(db.sql("""
+                        select job_id, kind, version, typed, imported, written_by, written_at from job_sheet_past
+                        where job_id = any(:ids) and kind = :kind
                         union all
-                        select kind, version, typed, imported, written_by, written_at from job_sheet
-                        where job_id = :id and kind = :kind
-                        order by version""")
-                .param("id", jobId)
-                .param("kind", kind.word())
-                .query(this::sheet)
-                .list();
+                        select job_id, kind, version, typed, imported, written_by, written_at from job_sheet
+                        where job_id = any(:ids) and kind = :kind
+                        order by version""").param("ids", jobs.toArray(Long[]::new)).param("kind", kind.word()), this::sheet);
     }
 
     private SheetRow sheet(ResultSet row, int n) throws SQLException {
@@ -277,25 +282,24 @@ public class JobStore {
                 .update();
     }
 
-    public List<JobRow.EventRow> events(long jobId) {
-        return db.sql("select * from job_event where job_id = :id order by id")
-                .param("id", jobId)
-                .query((row, n) -> new JobRow.EventRow(
+    /** Lists what was done by name on some jobs, in its order. */
+    public Map<Long, List<JobRow.EventRow>> events(Collection<Long> jobs) {
+        return byJob(
+                db.sql("select * from job_event where job_id = any(:ids) order by id")
+                        .param("ids", jobs.toArray(Long[]::new)),
+                (row, n) -> new JobRow.EventRow(
                         Word.parse(EventKind.class, row.getString("kind")).orElseThrow(),
                         json.stored(row.getString("detail")),
                         row.getBoolean("imported"),
                         row.getString("done_by"),
-                        row.getObject("done_at", OffsetDateTime.class)))
-                .list();
+                        row.getObject("done_at", OffsetDateTime.class)));
     }
 
-    /** What the photographs of a job show, as they are filed. */
-    public Set<String> photographed(long jobId) {
-        return db.sql(
-                        "select distinct finding from photo where job_id = :id and finding <> '' and removed_because is null")
-                .param("id", jobId)
-                .query(String.class)
-                .set();
+    /** Lists what the photographs of some jobs show, as they are filed. */
+    public Map<Long, List<String>> photographed(Collection<Long> jobs) {
+        return byJob(db.sql("""
+                        select distinct job_id, finding from photo
+                        where job_id = any(:ids) and finding <> '' and removed_because is null""").param("ids", jobs.toArray(Long[]::new)), (row, n) -> row.getString("finding"));
     }
 
     public void addEvent(long jobId, EventKind kind, Map<String, Object> detail, String by, OffsetDateTime at) {

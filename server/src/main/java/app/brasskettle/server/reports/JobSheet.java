@@ -21,6 +21,7 @@ final class JobSheet extends SheetPage {
     private final ShopSettings shop;
 
     JobSheet(JobView job, List<Pictured> photos, ShopSettings shop, String printedBy, OffsetDateTime at) {
+        super(shop.zone());
         this.job = job;
         this.photos = photos;
         this.shop = shop;
@@ -49,8 +50,8 @@ final class JobSheet extends SheetPage {
         gate();
         arrival();
         plate();
-        out.append(TestPages.html(job));
-        TeardownPages teardown = new TeardownPages(job, photos);
+        out.append(TestPages.html(job, shop.zone()));
+        TeardownPages teardown = new TeardownPages(job, photos, shop.zone());
         out.append(teardown.html());
         cause();
         winding();

@@ -1,6 +1,7 @@
 package app.brasskettle.server.reports;
 
 import app.brasskettle.server.jobview.JobView;
+import app.brasskettle.server.settings.ShopSettings;
 import app.brasskettle.server.triage.TriageRow;
 import com.google.zxing.EncodeHintType;
 import com.google.zxing.WriterException;
@@ -28,7 +29,8 @@ final class JobTag {
     private JobTag() {}
 
     /** The page of XHTML for {@code job}, whose code opens {@code address}. */
-    static String html(JobView job, String address, String shop) {
+    static String html(JobView job, String address, ShopSettings settings) {
+        String shop = settings.shopName();
         JobView.Identity id = job.identity();
         StringBuilder out = new StringBuilder("<html><head><title>")
                 .append(Markup.esc(id.tag()))
@@ -50,7 +52,7 @@ final class JobTag {
                     out,
                     "<b>RUSH</b>"
                             + id.promisedAt()
-                                    .map(p -> ", promised " + DAY.format(p))
+                                    .map(p -> ", promised " + DAY.format(p.atZoneSameInstant(settings.zone())))
                                     .orElse(""));
         }
         if (!job.opening().open()) {
@@ -60,13 +62,14 @@ final class JobTag {
         }
         line(
                 out,
-                "<span class=\"foot\">Received " + DAY.format(id.receivedAt()) + " by " + Markup.esc(id.receivedBy())
-                        + " · " + Markup.esc(shop) + "</span>");
+                "<span class=\"foot\">Received " + DAY.format(id.receivedAt().atZoneSameInstant(settings.zone()))
+                        + " by " + Markup.esc(id.receivedBy()) + " · " + Markup.esc(shop) + "</span>");
         return out.append("</body></html>").toString();
     }
 
     /** The label of a motor from the pile: its mark, what a minute said, and what comes next. */
-    static String html(TriageRow row, String shop) {
+    static String html(TriageRow row, ShopSettings settings) {
+        String shop = settings.shopName();
         StringBuilder out = new StringBuilder("<html><head><title>")
                 .append(Markup.esc(row.mark()))
                 .append("</title><style>")
@@ -80,7 +83,8 @@ final class JobTag {
         line(out, "Next: " + Markup.esc(row.judgement().next()));
         line(
                 out,
-                "<span class=\"foot\">Looked at " + DAY.format(row.at()) + " by " + Markup.esc(row.by())
+                "<span class=\"foot\">Looked at " + DAY.format(row.at().atZoneSameInstant(settings.zone())) + " by "
+                        + Markup.esc(row.by())
                         + row.job().map(j -> " · job " + Markup.esc(j)).orElse("") + " · " + Markup.esc(shop)
                         + "</span>");
         return out.append("</body></html>").toString();

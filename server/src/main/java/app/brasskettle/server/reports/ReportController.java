@@ -62,13 +62,13 @@ class ReportController {
                 .path("/jobs/{tag}")
                 .buildAndExpand(tag)
                 .toUriString();
-        return pdf(tag + "-tag", JobTag.html(job, address, settings.current().shopName()));
+        return pdf(tag + "-tag", JobTag.html(job, address, settings.current()));
     }
 
     @GetMapping(value = "/api/triage/{id}/label.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> label(@PathVariable long id) {
         TriageRow row = pile.find(id).orElseThrow(() -> RefusedException.unknown("Nobody looked at a motor " + id));
-        return pdf("pile-" + id, JobTag.html(row, settings.current().shopName()));
+        return pdf("pile-" + id, JobTag.html(row, settings.current()));
     }
 
     private ResponseEntity<byte[]> pdf(String name, String xhtml) {

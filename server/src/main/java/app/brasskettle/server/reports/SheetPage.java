@@ -5,6 +5,7 @@ import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.worksheet.Step;
 import app.brasskettle.server.jobview.JobView;
 import java.time.OffsetDateTime;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Base64;
@@ -14,7 +15,7 @@ import java.util.Locale;
 /** A page of XHTML being written: headings, lines, rows, judgements in the look of the shop's printed sheets. */
 abstract class SheetPage {
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy HH:mm 'UTC'", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy HH:mm zzz", Locale.ENGLISH);
     static final String STYLE = """
             @page { size: A4; margin: 16mm 15mm 18mm; @bottom-right { content: counter(page) " / " counter(pages);
               font-family: Sheet; font-size: 8pt; color: #6b6457; } }
@@ -30,7 +31,17 @@ abstract class SheetPage {
             .beside .photo, .beside .photo img { width: 52mm; }
             """;
 
+    private final ZoneId zone;
     final StringBuilder out = new StringBuilder();
+
+    /**
+     * Starts a page.
+     *
+     * @param zone time zone of the shop, in which every moment is written
+     */
+    SheetPage(ZoneId zone) {
+        this.zone = zone;
+    }
 
     final void judgement(Judgement j) {
         out.append("<table><tr><td class=\"v\">")
@@ -95,8 +106,9 @@ abstract class SheetPage {
         out.append("<div>").append(html).append("</div>");
     }
 
-    static String day(OffsetDateTime at) {
-        return DAY.format(at.withOffsetSameInstant(java.time.ZoneOffset.UTC));
+    /** Writes a moment by the clock of the shop, with the zone it is told in. */
+    final String day(OffsetDateTime at) {
+        return DAY.format(at.atZoneSameInstant(zone));
     }
 
     static String esc(String text) {

@@ -5,6 +5,7 @@ import app.brasskettle.core.teardown.TeardownLogAssessment;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.work.JobStep;
 import app.brasskettle.server.jobview.JobView;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -15,7 +16,8 @@ final class TeardownPages extends SheetPage {
     private final JobView job;
     private final List<Pictured> left;
 
-    TeardownPages(JobView job, List<Pictured> photos) {
+    TeardownPages(JobView job, List<Pictured> photos, ZoneId zone) {
+        super(zone);
         this.job = job;
         this.left = new ArrayList<>(photos);
     }

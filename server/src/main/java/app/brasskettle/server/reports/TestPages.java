@@ -7,6 +7,7 @@ import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.surge.SurgeResult;
 import app.brasskettle.server.jobview.JobView;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 
@@ -15,12 +16,13 @@ final class TestPages extends SheetPage {
 
     private final JobView job;
 
-    private TestPages(JobView job) {
+    private TestPages(JobView job, ZoneId zone) {
+        super(zone);
         this.job = job;
     }
 
-    static String html(JobView job) {
-        TestPages pages = new TestPages(job);
+    static String html(JobView job, ZoneId zone) {
+        TestPages pages = new TestPages(job, zone);
         pages.first();
         pages.further();
         pages.overruled();

@@ -4,8 +4,11 @@ import app.brasskettle.server.problems.RefusedException;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.OffsetDateTime;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -120,12 +123,16 @@ public class RunStore {
                 where ended_at is null and alive_at < clock_timestamp() - make_interval(secs => :dead)""").param("dead", DEAD_AFTER_S).update();
     }
 
-    /** Every run on a motor, in order. */
-    public List<RunRow> of(long jobId) {
-        return db.sql("select * from instrument_run where job_id = :job order by id")
-                .param("job", jobId)
-                .query(RunStore::row)
-                .list();
+    /** Lists the runs on the motors of some jobs, in their order. */
+    public Map<Long, List<RunRow>> of(Collection<Long> jobs) {
+        return db
+                .sql("select * from instrument_run where job_id = any(:ids) order by id")
+                .param("ids", jobs.toArray(Long[]::new))
+                .query((row, n) -> Map.entry(row.getLong("job_id"), row(row, n)))
+                .list()
+                .stream()
+                .collect(Collectors.groupingBy(
+                        Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
     }
 
     /** Notes that a test was recorded from a run. */

@@ -10,7 +10,7 @@ import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
+import java.time.ZoneId;
 import java.time.format.DateTimeParseException;
 import java.util.EnumMap;
 import java.util.List;
@@ -29,6 +29,7 @@ import java.util.Optional;
  * @param limits limits it changed
  * @param simulatedInstruments true where the product's stand-ins are on: a shop that practises, never one that releases motors
  * @param instrumentAlwaysNamed true where every reading names the instrument it was read with
+ * @param timeZone time zone of the shop by its name in the tz database, for all print; UTC where none is set
  */
 public record ShopSettings(
         String shopName,
@@ -39,7 +40,8 @@ public record ShopSettings(
         List<Followed> schools,
         List<LimitChange> limits,
         Optional<Boolean> simulatedInstruments,
-        Optional<Boolean> instrumentAlwaysNamed) {
+        Optional<Boolean> instrumentAlwaysNamed,
+        Optional<String> timeZone) {
 
     private static final int MAX_NAME = 80;
     private static final int MAX_CURRENCY = 8;
@@ -82,6 +84,12 @@ public record ShopSettings(
         currency = Problems.orEmpty(currency);
         simulatedInstruments = Problems.orEmpty(simulatedInstruments);
         instrumentAlwaysNamed = Problems.orEmpty(instrumentAlwaysNamed);
+        timeZone = Problems.orEmpty(timeZone).map(String::strip).filter(z -> !z.isEmpty());
+        timeZone.filter(z -> !ZoneId.getAvailableZoneIds().contains(z))
+                .ifPresent(z -> problems.add(
+                        "timeZone",
+                        Problem.Code.WORD,
+                        "timeZone is \"" + z + "\", which is no zone such as UTC or Atlantic/Azores"));
         if (currency.filter(c -> c.strip().length() > MAX_CURRENCY).isPresent()) {
             problems.add("currency", Problem.Code.RANGE, "currency has at most " + MAX_CURRENCY + " characters");
         }
@@ -112,7 +120,8 @@ public record ShopSettings(
                 List.of(),
                 List.of(),
                 Optional.of(false),
-                Optional.of(false));
+                Optional.of(false),
+                Optional.empty());
     }
 
     /** The same in another currency. */
@@ -126,7 +135,8 @@ public record ShopSettings(
                 schools,
                 limits,
                 simulatedInstruments,
-                instrumentAlwaysNamed);
+                instrumentAlwaysNamed,
+                timeZone);
     }
 
     /** The same with the simulated instruments on. */
@@ -140,7 +150,8 @@ public record ShopSettings(
                 schools,
                 limits,
                 Optional.of(true),
-                instrumentAlwaysNamed);
+                instrumentAlwaysNamed,
+                timeZone);
     }
 
     /** Whether the product's simulated instruments are on, so that nothing here permits a customer's motor. */
@@ -151,6 +162,11 @@ public record ShopSettings(
     /** Whether every reading names the instrument it was read with. */
     public boolean namesInstruments() {
         return instrumentAlwaysNamed.orElse(false);
+    }
+
+    /** The time zone of the shop. */
+    public ZoneId zone() {
+        return timeZone.map(ZoneId::of).orElse(ZoneId.of("UTC"));
     }
 
     private static ShopRules rules(List<Followed> schools, List<LimitChange> limits) {
@@ -166,7 +182,7 @@ public record ShopSettings(
 
     /** The certificate in words while it is valid at {@code at}; nothing once its last day is over. */
     public Optional<String> validCertificate(OffsetDateTime at) {
-        LocalDate today = at.atZoneSameInstant(ZoneOffset.UTC).toLocalDate();
+        LocalDate today = at.atZoneSameInstant(zone()).toLocalDate();
         return certificate
                 .filter(c -> !LocalDate.parse(c.until()).isBefore(today))
                 .map(c -> c.number() + " from " + c.from() + ", valid to " + c.until());

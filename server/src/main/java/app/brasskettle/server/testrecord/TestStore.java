@@ -17,6 +17,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
@@ -32,14 +33,15 @@ public class TestStore {
         this.json = json;
     }
 
-    /** Lists the tests of a job without their traces, which are most of their size. */
-    public List<TestRow> tests(long jobId) {
-        return db.sql("""
-                select id, kind, speed, typed, case when kind = any(:traced) then null else input end as input, origin,
+    /** Lists the tests of some jobs without their traces, which are most of their size. */
+    public Map<Long, List<TestRow>> tests(Collection<Long> jobs) {
+        return db
+                .sql("""
+                select job_id, id, kind, speed, typed, case when kind = any(:traced) then null else input end as input, origin,
                   origin_note, applied_v, instrument, instrument_kind, calibration_due, taken_by, taken_at, superseded_by,
                   superseded_because, earlier_traces is not null as beside_earlier
-                from bench_test where job_id = :id order by taken_at, id""")
-                .param("id", jobId)
+                from bench_test where job_id = any(:ids) order by taken_at, id""")
+                .param("ids", jobs.toArray(Long[]::new))
                 .param(
                         "traced",
                         TestKinds.all().stream()
@@ -49,23 +51,29 @@ public class TestStore {
                 .query((row, n) -> {
                     long superseder = row.getLong("superseded_by");
                     String input = row.getString("input");
-                    return new TestRow(
-                            row.getLong("id"),
-                            TestKinds.named(row.getString("kind")).orElseThrow(),
-                            row.getInt("speed"),
-                            json.stored(row.getString("typed")),
-                            input == null ? Map.of() : json.stored(input),
-                            Word.parse(Origin.class, row.getString("origin")).orElseThrow(),
-                            row.getString("origin_note"),
-                            Optional.ofNullable(row.getObject("applied_v", Double.class)),
-                            instrument(row),
-                            row.getString("taken_by"),
-                            row.getObject("taken_at", OffsetDateTime.class),
-                            superseder == 0 ? Optional.empty() : Optional.of(superseder),
-                            Optional.ofNullable(row.getString("superseded_because")),
-                            row.getBoolean("beside_earlier"));
+                    return Map.entry(
+                            row.getLong("job_id"),
+                            new TestRow(
+                                    row.getLong("id"),
+                                    TestKinds.named(row.getString("kind")).orElseThrow(),
+                                    row.getInt("speed"),
+                                    json.stored(row.getString("typed")),
+                                    input == null ? Map.of() : json.stored(input),
+                                    Word.parse(Origin.class, row.getString("origin"))
+                                            .orElseThrow(),
+                                    row.getString("origin_note"),
+                                    Optional.ofNullable(row.getObject("applied_v", Double.class)),
+                                    instrument(row),
+                                    row.getString("taken_by"),
+                                    row.getObject("taken_at", OffsetDateTime.class),
+                                    superseder == 0 ? Optional.empty() : Optional.of(superseder),
+                                    Optional.ofNullable(row.getString("superseded_because")),
+                                    row.getBoolean("beside_earlier")));
                 })
-                .list();
+                .list()
+                .stream()
+                .collect(Collectors.groupingBy(
+                        Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
     }
 
     /**

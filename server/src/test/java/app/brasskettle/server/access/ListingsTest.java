@@ -2,9 +2,13 @@ package app.brasskettle.server.access;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.brasskettle.server.testing.Plates;
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Statements;
 import app.brasskettle.server.testing.Visitor;
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -40,5 +44,23 @@ class ListingsTest {
         visitor.get(path).with(200);
         assertThat(Statements.run()).as("statements").isBetween(1, MOST);
         assertThat(Statements.mostHeld()).as("connections at once").isEqualTo(1);
+    }
+
+    /** A motor that came back often costs as many statements as one that came twice. */
+    @Test
+    void aPassportAsksTheSameHoweverOftenTheMotorWasHere(Visitor visitor) {
+        visitor.as("tech");
+        String serial = "LT-77-OFTEN";
+        int once = 0;
+        for (int visit = 1; visit <= 4; visit++) {
+            Map<String, Object> receipt = new HashMap<>(Plates.receipt());
+            receipt.put("serial", serial);
+            visitor.post("/api/jobs", receipt).with(200);
+            visitor.get("/api/motors/" + serial).with(200);
+            Statements.reset();
+            visitor.get("/api/motors/" + serial).with(200);
+            once = visit == 1 ? Statements.run() : once;
+            assertThat(Statements.run()).as("statements at %s visits", visit).isEqualTo(once);
+        }
     }
 }

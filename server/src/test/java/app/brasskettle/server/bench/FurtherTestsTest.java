@@ -7,6 +7,7 @@ import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Visitor;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -56,6 +57,50 @@ class FurtherTestsTest {
         assertThat(job.at("/gate/holding").toString()).contains("The winding is unbalanced");
         assertThat(job.at("/evidence").toString()).contains("balance-follows-winding");
         assertThat(job.at("/ledger/0/step").asString()).isEqualTo("bench/balance");
+    }
+
+    /** One circuit on the frame is enough, however well the others read; a whole winding on it as well. */
+    @Test
+    void aCircuitOnTheFrameBlocksWhateverTheOthersRead() {
+        String tag = Plates.ready(visitor);
+        List<Map<String, String>> circuits = List.of(
+                Map.of("circuit", "1", "seconds", "60", "megohm", "2000"),
+                Map.of("circuit", "2", "seconds", "60", "megohm", "0.01"),
+                Map.of("circuit", "3", "seconds", "60", "megohm", "2000"));
+        JsonNode job = visitor.post(
+                        "/api/jobs/" + tag + "/tests/circuit-insulation",
+                        Map.of(
+                                "typed",
+                                Map.of(
+                                        "insulationSystem", "thermosetting",
+                                        "windingTemperatureC", "20 °C",
+                                        "circuits", circuits),
+                                "appliedVoltageV",
+                                "500 V",
+                                "because",
+                                ""))
+                .with(200)
+                .json();
+        assertThat(codes(job)).contains("ground");
+        assertThat(job.at("/gate/state").asString()).isEqualTo("blocked");
+    }
+
+    @Test
+    void aWindingOnTheFrameIsNobodysToWaive() {
+        String tag = Plates.ready(visitor, "ground");
+        Plates.bridged(visitor, tag);
+        JsonNode job = Plates.insulated(visitor, tag, "");
+        assertThat(codes(job)).contains("ground");
+        assertThat(visitor.as("lead")
+                        .post("/api/jobs/" + tag + "/gate/waive", Map.of("code", "ground", "reason", "dry soon"))
+                        .status())
+                .isBetween(400, 499);
+    }
+
+    private static List<String> codes(JsonNode job) {
+        return StreamSupport.stream(job.at("/gate/holding").spliterator(), false)
+                .map(r -> r.get("code").asString())
+                .toList();
     }
 
     @Test

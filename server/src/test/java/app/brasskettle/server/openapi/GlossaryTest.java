@@ -53,9 +53,11 @@ class GlossaryTest {
     @Test
     void everyPartOfAPathStandsInIt() {
         Set<String> missing = new TreeSet<>();
-        api.get("paths").propertyNames().forEach(path -> Arrays.stream(path.split("/"))
-                .filter(part -> !part.isEmpty() && !part.startsWith("{") && !part.equals("api"))
-                .forEach(missing::add));
+        api.get("paths")
+                .propertyNames()
+                .forEach(path -> Arrays.stream(path.split("/"))
+                        .filter(part -> !part.isEmpty() && !part.startsWith("{") && !part.equals("api"))
+                        .forEach(missing::add));
         assertThat(missing).hasSizeGreaterThan(50);
         missing.removeAll(glossary);
         assertThat(missing).isEmpty();

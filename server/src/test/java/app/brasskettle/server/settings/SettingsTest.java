@@ -4,9 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Visitor;
+import java.io.IOException;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -52,6 +56,31 @@ class SettingsTest {
 
     private JsonNode insulation(String tag) {
         return visitor.get("/api/jobs/" + tag).json().at("/bench/insulation");
+    }
+
+    @Test
+    void printIsInTheTimeZoneOfTheShop() throws IOException {
+        try {
+            settle(Map.of("timeZone", "Asia/Tokyo"));
+            assertThat(sheet()).contains("JST").doesNotContain("UTC");
+            int version = visitor.get("/api/settings").json().get("version").asInt();
+            assertThat(visitor.put(
+                                    "/api/settings",
+                                    Map.of("version", version, "typed", typed(Map.of("timeZone", "Middle/Earth"))))
+                            .with(400)
+                            .problemFields())
+                    .containsExactly("timeZone");
+        } finally {
+            settle(Map.of());
+        }
+        assertThat(sheet()).contains("UTC");
+    }
+
+    private String sheet() throws IOException {
+        byte[] pdf = visitor.get("/api/jobs/TQ-0402/sheet.pdf").with(200).bytes();
+        try (PDDocument read = Loader.loadPDF(pdf)) {
+            return new PDFTextStripper().getText(read);
+        }
     }
 
     @Test
