@@ -2442,6 +2442,7 @@ export interface components {
             };
             simulatedMotor: components["schemas"]["app.brasskettle.server.jobview.JobView.SimulatedMotorView"];
             stations: components["schemas"]["app.brasskettle.core.jobs.JobAssessment.StationAssessment"][];
+            terms: components["schemas"]["app.brasskettle.server.jobview.JobView.Terms"];
             winding: components["schemas"]["app.brasskettle.core.winding.WindingResult"] | null;
             windingMeasured: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             windingState: components["schemas"]["app.brasskettle.core.work.WindingState"];
@@ -2613,6 +2614,14 @@ export interface components {
             outcome: components["schemas"]["app.brasskettle.core.surge.SurgeOutcome"];
             rotorFitted: boolean;
             standing: components["schemas"]["app.brasskettle.server.jobview.JobView.Standing"];
+        };
+        "app.brasskettle.server.jobview.JobView.Terms": {
+            advice: {
+                [key: string]: string;
+            };
+            ranking: {
+                [key: string]: string;
+            };
         };
         "app.brasskettle.server.jobview.SheetPreview": {
             arrival: components["schemas"]["app.brasskettle.core.jobs.ArrivalAssessment"] | null;

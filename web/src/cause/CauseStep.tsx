@@ -33,7 +33,7 @@ export function CauseStep({ job }: { job: JobView }) {
         <h1>What started it</h1>
         <span className="soft">it proposes; a person concludes, by name</span>
       </div>
-      <Judged judgement={job.ranking.judgement} />
+      <Judged judgement={job.ranking.judgement} word={job.terms.ranking[job.ranking.judgement.verdict]} />
       <div className="cause">
         <div>
           <h2>Explanations</h2>

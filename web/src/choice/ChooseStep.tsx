@@ -68,7 +68,13 @@ function Options({ job, start, mayPrice }: { job: JobView; start: Offers; mayPri
         </span>
       </div>
       {choice && <Compared choice={choice} outagePerHour={job.identity.outageCostPerHour} />}
-      {choice && <Judged judgement={choice.advice} other={choice.crossings.join(' ') || undefined} />}
+      {choice && (
+        <Judged
+          judgement={choice.advice}
+          word={job.terms.advice[choice.advice.verdict]}
+          other={choice.crossings.join(' ') || undefined}
+        />
+      )}
       {choice && (
         <Suspense fallback={<Loading />}>
           <h3 style={{ marginBottom: 6 }}>

@@ -7,10 +7,13 @@ import { Mark, verdictWord } from './Mark';
 /** A judgement as a sentence: word, figure and limit; the rule and its source; what to do next. */
 export function Judged({
   judgement,
+  word,
   other,
   children,
 }: {
   judgement: Judgement;
+  /** What it is called where nothing was measured: a ranking is likely, an advice a close call. */
+  word?: string | undefined;
   /** How the other school judges, in one line. */
   other?: string | undefined;
   children?: ReactNode;
@@ -22,7 +25,7 @@ export function Judged({
       <Mark verdict={judgement.verdict} size={40} />
       <div>
         <h2>
-          {verdictWord(judgement.verdict)}: {unbroken(shown(judgement.headline))}
+          {word ?? verdictWord(judgement.verdict)}: {unbroken(shown(judgement.headline))}
         </h2>
         {under && <p>{under}</p>}
         {other && <p>{shown(other)}</p>}

@@ -1,6 +1,7 @@
 package app.brasskettle.core.cause;
 
 import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Verdict;
 import java.util.List;
 
 /**
@@ -53,6 +54,19 @@ public record FailureRanking(
      * @param separates the two leading explanations it tells apart best
      */
     public record Look(String code, String ask, double minutes, double bitsPerMinute, String separates) {}
+
+    /**
+     * Says in its own word how decided a ranking is; the four verdicts are for what is measured.
+     *
+     * @param verdict of its judgement
+     */
+    public static String term(Verdict verdict) {
+        return switch (verdict) {
+            case HOLDS -> "Likely";
+            case WATCH, STOP -> "Undecided";
+            case UNPROVEN -> "Not known yet";
+        };
+    }
 
     /** A fact read from the coil map, in words, and whether somebody struck it. */
     public record Fact(String code, String sentence, boolean struck) {}

@@ -59,6 +59,20 @@ public record ChoiceAssessment(
             double expectedLifeYears,
             List<Double> costByYear) {}
 
+    /**
+     * Says in its own word how firm an advice is; the four verdicts are for what is measured.
+     *
+     * @param verdict of the advice
+     */
+    public static String term(Verdict verdict) {
+        return switch (verdict) {
+            case HOLDS -> "Advised";
+            case WATCH -> "Close call";
+            case STOP -> "Nothing can be advised";
+            case UNPROVEN -> "Not known yet";
+        };
+    }
+
     /** A priced line. */
     public record Amount(String task, double quantity, String unit, double rate, BigDecimal amount) {}
 

@@ -29,9 +29,12 @@ import app.brasskettle.core.winding.WindingResult;
 import app.brasskettle.core.work.WindingState;
 import app.brasskettle.server.jobs.JobRow;
 import java.time.OffsetDateTime;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /** A job as a page shows it: its record, and what the core reads from it now. */
 public record JobView(
@@ -61,7 +64,25 @@ public record JobView(
         Optional<Concluded> concluded,
         List<Concluded> overruledConclusions,
         Optional<Chosen> chosen,
-        SimulatedMotorView simulatedMotor) {
+        SimulatedMotorView simulatedMotor,
+        Terms terms) {
+
+    /**
+     * What ranking and advice are called in place of a verdict, which is a word for what was measured.
+     *
+     * @param ranking likely, undecided
+     * @param advice advised, close call
+     */
+    public record Terms(Map<Verdict, String> ranking, Map<Verdict, String> advice) {
+
+        static Terms all() {
+            return new Terms(by(FailureRanking::term), by(ChoiceAssessment::term));
+        }
+
+        private static Map<Verdict, String> by(Function<Verdict, String> term) {
+            return Arrays.stream(Verdict.values()).collect(Collectors.toMap(v -> v, term));
+        }
+    }
 
     /** Whose motor, what it is, and what the outage has cost. */
     public record Identity(

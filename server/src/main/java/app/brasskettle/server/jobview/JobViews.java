@@ -81,7 +81,8 @@ public final class JobViews {
                 job.last(EventKind.CONCLUDED).map(JobViews::concluded),
                 overruledConclusions(job),
                 job.last(EventKind.CHOSEN).map(JobViews::chosen),
-                simulated(job.row().simulatedMotor()));
+                simulated(job.row().simulatedMotor()),
+                JobView.Terms.all());
     }
 
     /** Predicted against measured resistance, where there are both and nothing casts doubt on the reading. */

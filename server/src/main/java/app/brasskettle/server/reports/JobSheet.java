@@ -188,7 +188,7 @@ final class JobSheet extends SheetPage {
                     + "<th class=\"n\">energy a year</th><th class=\"n\">a year in all</th></tr>");
             c.options().forEach(this::option);
             out.append("</table>");
-            judgement(c.advice());
+            judgement(c.advice(), ChoiceAssessment.term(c.advice().verdict()));
             job.chosen()
                     .ifPresent(a -> line("<b>" + esc(a.option()) + " chosen by " + esc(a.customer()) + "</b> ("
                             + esc(a.how()) + "), taken down by " + esc(a.done().by()) + ", "

@@ -44,10 +44,15 @@ abstract class SheetPage {
     }
 
     final void judgement(Judgement j) {
+        judgement(j, j.verdict().spoken());
+    }
+
+    /** The same under another word, for what is no measurement. */
+    final void judgement(Judgement j, String word) {
         out.append("<table><tr><td class=\"v\">")
                 .append(VerdictDrawing.svg(j.verdict()))
                 .append(" <b>")
-                .append(j.verdict().spoken())
+                .append(word)
                 .append("</b></td><td>")
                 .append(Markup.esc(j.headline()));
         List<String> small = new ArrayList<>();
