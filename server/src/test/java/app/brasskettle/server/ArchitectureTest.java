@@ -42,6 +42,8 @@ class ArchitectureTest {
                 .haveNameNotMatching(".*\\.\\w+Store(\\$.*)?")
                 .and()
                 .doNotHaveSimpleName("DatabaseClock")
+                .and()
+                .resideOutsideOfPackage("app.brasskettle.server.sql..")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("org.springframework.jdbc..", "java.sql..")

@@ -4,6 +4,7 @@ import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.sheets.SheetKind;
 import app.brasskettle.server.sheets.SheetRow;
+import app.brasskettle.server.sql.RowsByJob;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Types;
@@ -12,8 +13,6 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
@@ -209,17 +208,10 @@ public class JobStore {
 
     /** Lists the sheets of some jobs as they stand. */
     public Map<Long, List<SheetRow>> sheets(Collection<Long> jobs) {
-        return byJob(
+        return RowsByJob.of(
                 db.sql("select * from job_sheet where job_id = any(:ids) order by kind")
                         .param("ids", jobs.toArray(Long[]::new)),
                 this::sheet);
-    }
-
-    /** Rows of several jobs, told apart by their job in the order of the statement. */
-    private static <T> Map<Long, List<T>> byJob(JdbcClient.StatementSpec statement, RowMapper<T> mapper) {
-        return statement.query((row, n) -> Map.entry(row.getLong("job_id"), mapper.mapRow(row, n))).list().stream()
-                .collect(Collectors.groupingBy(
-                        Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
     }
 
     /** What was typed in an earlier version of a sheet. */
@@ -235,7 +227,8 @@ public class JobStore {
 
     /** Lists every version of a sheet of some jobs, the one that stands last. */
     public Map<Long, List<SheetRow>> versions(Collection<Long> jobs, SheetKind kind) {
-        return byJob(db.sql("""
+        return RowsByJob.of(
+                db.sql("""
                         select job_id, kind, version, typed, imported, written_by, written_at from job_sheet_past
                         where job_id = any(:ids) and kind = :kind
                         union all
@@ -284,7 +277,7 @@ public class JobStore {
 
     /** Lists what was done by name on some jobs, in its order. */
     public Map<Long, List<JobRow.EventRow>> events(Collection<Long> jobs) {
-        return byJob(
+        return RowsByJob.of(
                 db.sql("select * from job_event where job_id = any(:ids) order by id")
                         .param("ids", jobs.toArray(Long[]::new)),
                 (row, n) -> new JobRow.EventRow(
@@ -297,7 +290,7 @@ public class JobStore {
 
     /** Lists what the photographs of some jobs show, as they are filed. */
     public Map<Long, List<String>> photographed(Collection<Long> jobs) {
-        return byJob(db.sql("""
+        return RowsByJob.of(db.sql("""
                         select distinct job_id, finding from photo
                         where job_id = any(:ids) and finding <> '' and removed_because is null""").param("ids", jobs.toArray(Long[]::new)), (row, n) -> row.getString("finding"));
     }

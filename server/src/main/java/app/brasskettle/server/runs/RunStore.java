@@ -1,6 +1,7 @@
 package app.brasskettle.server.runs;
 
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.sql.RowsByJob;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.OffsetDateTime;
@@ -8,7 +9,6 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -125,14 +125,10 @@ public class RunStore {
 
     /** Lists the runs on the motors of some jobs, in their order. */
     public Map<Long, List<RunRow>> of(Collection<Long> jobs) {
-        return db
-                .sql("select * from instrument_run where job_id = any(:ids) order by id")
-                .param("ids", jobs.toArray(Long[]::new))
-                .query((row, n) -> Map.entry(row.getLong("job_id"), row(row, n)))
-                .list()
-                .stream()
-                .collect(Collectors.groupingBy(
-                        Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
+        return RowsByJob.of(
+                db.sql("select * from instrument_run where job_id = any(:ids) order by id")
+                        .param("ids", jobs.toArray(Long[]::new)),
+                RunStore::row);
     }
 
     /** Notes that a test was recorded from a run. */

@@ -7,6 +7,7 @@ import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.json.StrictJson;
+import app.brasskettle.server.sql.RowsByJob;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Types;
@@ -17,7 +18,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
@@ -35,45 +35,40 @@ public class TestStore {
 
     /** Lists the tests of some jobs without their traces, which are most of their size. */
     public Map<Long, List<TestRow>> tests(Collection<Long> jobs) {
-        return db
-                .sql("""
-                select job_id, id, kind, speed, typed, case when kind = any(:traced) then null else input end as input, origin,
-                  origin_note, applied_v, instrument, instrument_kind, calibration_due, taken_by, taken_at, superseded_by,
-                  superseded_because, earlier_traces is not null as beside_earlier
-                from bench_test where job_id = any(:ids) order by taken_at, id""")
-                .param("ids", jobs.toArray(Long[]::new))
-                .param(
-                        "traced",
-                        TestKinds.all().stream()
-                                .filter(TestKind::traces)
-                                .map(TestKind::word)
-                                .toArray(String[]::new))
-                .query((row, n) -> {
-                    long superseder = row.getLong("superseded_by");
-                    String input = row.getString("input");
-                    return Map.entry(
-                            row.getLong("job_id"),
-                            new TestRow(
-                                    row.getLong("id"),
-                                    TestKinds.named(row.getString("kind")).orElseThrow(),
-                                    row.getInt("speed"),
-                                    json.stored(row.getString("typed")),
-                                    input == null ? Map.of() : json.stored(input),
-                                    Word.parse(Origin.class, row.getString("origin"))
-                                            .orElseThrow(),
-                                    row.getString("origin_note"),
-                                    Optional.ofNullable(row.getObject("applied_v", Double.class)),
-                                    instrument(row),
-                                    row.getString("taken_by"),
-                                    row.getObject("taken_at", OffsetDateTime.class),
-                                    superseder == 0 ? Optional.empty() : Optional.of(superseder),
-                                    Optional.ofNullable(row.getString("superseded_because")),
-                                    row.getBoolean("beside_earlier")));
-                })
-                .list()
-                .stream()
-                .collect(Collectors.groupingBy(
-                        Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
+        return RowsByJob.of(
+                db.sql("""
+                        select job_id, id, kind, speed, typed, case when kind = any(:traced) then null else input end as input,
+                          origin, origin_note, applied_v, instrument, instrument_kind, calibration_due, taken_by, taken_at,
+                          superseded_by, superseded_because, earlier_traces is not null as beside_earlier
+                        from bench_test where job_id = any(:ids) order by taken_at, id""")
+                        .param("ids", jobs.toArray(Long[]::new))
+                        .param(
+                                "traced",
+                                TestKinds.all().stream()
+                                        .filter(TestKind::traces)
+                                        .map(TestKind::word)
+                                        .toArray(String[]::new)),
+                this::row);
+    }
+
+    private TestRow row(ResultSet row, int n) throws SQLException {
+        long superseder = row.getLong("superseded_by");
+        String input = row.getString("input");
+        return new TestRow(
+                row.getLong("id"),
+                TestKinds.named(row.getString("kind")).orElseThrow(),
+                row.getInt("speed"),
+                json.stored(row.getString("typed")),
+                input == null ? Map.of() : json.stored(input),
+                Word.parse(Origin.class, row.getString("origin")).orElseThrow(),
+                row.getString("origin_note"),
+                Optional.ofNullable(row.getObject("applied_v", Double.class)),
+                instrument(row),
+                row.getString("taken_by"),
+                row.getObject("taken_at", OffsetDateTime.class),
+                superseder == 0 ? Optional.empty() : Optional.of(superseder),
+                Optional.ofNullable(row.getString("superseded_because")),
+                row.getBoolean("beside_earlier"));
     }
 
     /**

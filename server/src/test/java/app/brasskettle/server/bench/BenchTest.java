@@ -145,7 +145,7 @@ class BenchTest {
     void badReadingsAreRefusedInTheirPlaceAndNothingIsKept() {
         String tag = Plates.ready(visitor);
         assertThat(insulation(tag, "-3", "").with(400).problemFields()).containsExactly("readings[0].megohm");
-        assertThat(insulation(tag, "1,5", "").with(400).problemFields()).containsExactly("readings[0].megohm");
+        assertThat(insulation(tag, "1,500", "").with(400).problemFields()).containsExactly("readings[0].megohm");
         assertThat(insulation(tag, "", "").with(400).problemFields()).containsExactly("readings[0].megohm");
         assertThat(insulation(tag, "5 V", "").with(400).problemFields()).containsExactly("readings[0].megohm");
         assertThat(resistance(tag, Map.of("ab", "1", "bc", "1e99", "ca", "x"))

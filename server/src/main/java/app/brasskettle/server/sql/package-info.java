@@ -1,0 +1,2 @@
+/** What several stores do with rows. */
+package app.brasskettle.server.sql;
