@@ -120,7 +120,7 @@ function Spine({ job, here }: { job: JobView; here: string }) {
           <Link
             to={`/jobs/${job.identity.tag}/${station.steps[0]?.step ?? ''}`}
             className={station === open ? 'station here' : 'station'}
-            aria-current={station === open ? 'step' : undefined}
+            aria-current={station === open ? (station.steps.length > 1 ? 'location' : 'step') : undefined}
           >
             <Mark verdict={station.verdict} />
             <span>
