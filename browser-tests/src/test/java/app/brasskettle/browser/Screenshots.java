@@ -45,11 +45,14 @@ final class Screenshots {
                                 .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic")))) {
             Page page = browser.newPage(
                     new Browser.NewPageOptions().setViewportSize(1280, 800).setBaseURL(args[0]));
-            new Hand(page).signIn("lead");
+            Hand lead = new Hand(page).signIn("lead");
             views.forEach((name, path) -> take(page, path, Path.of(args[1], name + ".png")));
-            page.evaluate("localStorage.setItem('brasskettle.setting', 'dark')");
+            lead.press("dark setting");
             page.setViewportSize(820, 1180);
             take(page, "/jobs/TQ-0401/teardown/coils", Path.of(args[1], "tablet.png"));
+            // The setting is kept with the person; the next pictures are light again.
+            lead.press("light setting");
+            page.waitForLoadState(LoadState.NETWORKIDLE);
         }
     }
 

@@ -140,8 +140,9 @@ class ViewsTest {
         hand.goTo("/jobs/TQ-0401/teardown/coils");
         assertThat(hand.page().locator(".pick").first()).isVisible();
         Object smallest = hand.page()
-                .evaluate("() => Math.min(...[...document.querySelectorAll('.pick, .spine a')]"
-                        + ".map(e => e.getBoundingClientRect().height))");
+                .evaluate("() => Math.min(...[...document.querySelectorAll('.pick, .spine a, .spine summary')]"
+                        // What is folded away is no target until it is unfolded.
+                        + ".filter(e => e.checkVisibility()).map(e => e.getBoundingClientRect().height))");
         assertThat(((Number) smallest).doubleValue()).isGreaterThanOrEqualTo(44);
     }
 
