@@ -100,10 +100,8 @@ describe('the outbox', () => {
   it('keeps what is written into a sheet while its older state is on its way', async () => {
     await sendOrKeep(entry('sheet', { body: { v: 1 }, at: 1 })).catch(() => undefined);
     far.away = false;
-    const overtaken = onDelivered(() => undefined);
     vi.spyOn(store, 'find').mockResolvedValueOnce(entry('sheet', { at: 2 }));
     await flush('mara');
-    overtaken();
     expect(await waiting()).toHaveLength(1);
   });
 
@@ -129,6 +127,16 @@ describe('the outbox', () => {
     await flush('mara');
     expect(far.got).toHaveLength(1);
     await discard('a');
+    expect(await waiting()).toEqual([]);
+  });
+
+  it('does not bring back what was discarded while it was on its way', async () => {
+    await sendOrKeep(entry('a')).catch(() => undefined);
+    far.away = false;
+    far.refuses = '/api/jobs/TQ-1/tests/a';
+    const sending = flush('mara');
+    await discard('a');
+    await sending;
     expect(await waiting()).toEqual([]);
   });
 

@@ -103,7 +103,10 @@ async function tryOne(entry: Waiting): Promise<boolean> {
       return false;
     }
     const told = error.problems[0]?.message ?? error.message;
-    await store.put({ ...entry, refused: error.clash ? `${error.clash.by} changed it meanwhile` : told });
+    // What was sent anew or discarded meanwhile is not brought back.
+    if ((await store.find(entry.key))?.at === entry.at) {
+      await store.put({ ...entry, refused: error.clash ? `${error.clash.by} changed it meanwhile` : told });
+    }
     changed();
     return true;
   }

@@ -122,6 +122,11 @@ public final class TestKind implements Word, Comparable<TestKind> {
         return definition.highVoltage;
     }
 
+    /** Names the gate it asks before it is made. */
+    public AskedGate asks() {
+        return AskedGate.of(this);
+    }
+
     /** Tells whether its readings are traces, too long to show as they were typed. */
     public boolean traces() {
         return definition.traces;

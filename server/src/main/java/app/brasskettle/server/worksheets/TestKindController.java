@@ -1,9 +1,9 @@
 package app.brasskettle.server.worksheets;
 
 import app.brasskettle.core.catalogue.TestKinds;
+import app.brasskettle.core.testkind.AskedGate;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.work.Station;
-import app.brasskettle.core.worksheet.Word;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,25 +15,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/test-kinds")
 class TestKindController {
-
-    /** What a test asks before it is made. */
-    enum AskedGate implements Word {
-        POWER,
-        HIGH_VOLTAGE,
-        /** Leads are joined, which asks for a lock-out that stands. */
-        LEADS,
-        NONE;
-
-        static AskedGate of(TestKind kind) {
-            if (kind.highVoltage()) {
-                return HIGH_VOLTAGE;
-            }
-            if (kind.whileRunning()) {
-                return POWER;
-            }
-            return kind.station() == Station.BENCH ? LEADS : NONE;
-        }
-    }
 
     /**
      * The definition of one kind of test.
@@ -70,7 +51,7 @@ class TestKindController {
                     kind.station(),
                     kind.step(1),
                     kind.caution(),
-                    AskedGate.of(kind),
+                    kind.asks(),
                     kind.bySheet(),
                     kind.answeredFields(),
                     kind.blank(),
