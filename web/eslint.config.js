@@ -9,6 +9,7 @@ export default tseslint.config(
   {
     plugins: { 'react-hooks': hooks },
     rules: {
+      'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
       'react-hooks/rules-of-hooks': 'error',
       'react-hooks/exhaustive-deps': 'error',
       '@typescript-eslint/no-non-null-assertion': 'error',

@@ -2661,6 +2661,8 @@ export interface components {
             /** Format: date-time */
             at: string;
             by: string;
+            /** Format: int64 */
+            bytes: number;
             caption: string;
             finding: string;
             /** Format: int32 */
@@ -3147,7 +3149,10 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": string;
+                "application/octet-stream": {
+                    /** Format: binary */
+                    archive?: string;
+                };
             };
         };
         responses: {
@@ -3354,9 +3359,7 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/zip": string;
-                };
+                content?: never;
             };
         };
     };

@@ -2,28 +2,16 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
 import { call, Refusal } from '../api/http';
-import type { Problem, SettingsEntry, SettingsView } from '../api/types';
+import type { SettingsEntry, SettingsView } from '../api/types';
 import { useDraft } from '../ui/drafts';
 import { at } from '../ui/preview';
 import { ErrorNotice } from '../ui/ErrorNotice';
 import { JournalTable } from '../job/JournalStep';
-import { plain } from '../quantity/figures';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
+import { Limits } from './SettingsLimits';
+import { text, type SettingsText } from './settingsText';
 import { useSettings } from './useSettings';
-
-interface SettingsText {
-  shopName: string;
-  tagPrefix: string;
-  currency: string;
-  timeZone: string;
-  rates: Record<'hour' | 'copperPerKg' | 'energyPricePerKwh' | 'discountRatePercent', string>;
-  certificate: { number: string; from: string; until: string };
-  schools: { question: string; school: string }[];
-  limits: { limit: string; figure: string; reason: string }[];
-  simulatedInstruments: boolean;
-  instrumentAlwaysNamed: boolean;
-}
 
 const RATES = [
   ['hour', 'An hour of work'],
@@ -31,27 +19,6 @@ const RATES = [
   ['energyPricePerKwh', 'Energy, a kilowatt-hour'],
   ['discountRatePercent', 'What money costs a year, %'],
 ] as const;
-
-function text(view: SettingsView): SettingsText {
-  const s = view.settings;
-  return {
-    shopName: s.shopName,
-    tagPrefix: s.tagPrefix,
-    currency: s.currency ?? '',
-    timeZone: s.timeZone ?? '',
-    rates: {
-      hour: String(s.rates.hour),
-      copperPerKg: String(s.rates.copperPerKg),
-      energyPricePerKwh: String(s.rates.energyPricePerKwh),
-      discountRatePercent: String(s.rates.discountRatePercent),
-    },
-    certificate: s.certificate ?? { number: '', from: '', until: '' },
-    schools: view.questions.map((q) => ({ question: q.question, school: q.school })),
-    limits: s.limits.map((l) => ({ limit: l.limit, figure: String(l.figure), reason: l.reason })),
-    simulatedInstruments: s.simulatedInstruments ?? false,
-    instrumentAlwaysNamed: s.instrumentAlwaysNamed ?? false,
-  };
-}
 
 /** What the shop settled for itself. */
 export function SettingsPanel({ mayChange }: { mayChange: boolean }) {
@@ -223,84 +190,6 @@ function Settings({ view, mayChange }: { view: SettingsView; mayChange: boolean 
       )}
       {!locked && <Past />}
     </form>
-  );
-}
-
-function Limits({
-  view,
-  rows,
-  locked,
-  problems,
-  onChange,
-}: {
-  view: SettingsView;
-  rows: SettingsText['limits'];
-  locked: boolean;
-  problems: Problem[];
-  onChange: (rows: SettingsText['limits']) => void;
-}) {
-  const [adding, setAdding] = useState('');
-  const free = view.limits.filter((l) => rows.every((r) => r.limit !== l.limit));
-  return (
-    <>
-      <h3 style={{ margin: '16px 0 6px' }}>Limits this shop changed</h3>
-      {rows.length === 0 && <p className="soft small">None: every limit is the one its source gives.</p>}
-      {rows.map((row, n) => {
-        const limit = view.limits.find((l) => l.limit === row.limit);
-        return (
-          <div className="grid3" key={row.limit}>
-            <div>
-              <b>{limit?.spoken}</b>
-              <div className="small soft">
-                {plain(limit?.standard ?? 0)} {limit?.unit} by {limit?.source}
-              </div>
-            </div>
-            <TypedField
-              label="Shop’s figure"
-              unit={limit?.unit}
-              value={row.figure}
-              disabled={locked}
-              problem={at(problems, `limits[${n}].figure`)}
-              onChange={(figure) => onChange(rows.map((r, k) => (k === n ? { ...r, figure } : r)))}
-            />
-            <div>
-              <TypedField
-                words
-                label="Reason or source"
-                value={row.reason}
-                disabled={locked}
-                problem={at(problems, `limits[${n}].reason`)}
-                onChange={(reason) => onChange(rows.map((r, k) => (k === n ? { ...r, reason } : r)))}
-              />
-              {!locked && (
-                <Button type="text" onClick={() => onChange(rows.filter((_, k) => k !== n))}>
-                  Back to {plain(limit?.standard ?? 0)} {limit?.unit}
-                </Button>
-              )}
-            </div>
-          </div>
-        );
-      })}
-      {!locked && (
-        <select
-          className="plain"
-          style={{ maxWidth: 460 }}
-          aria-label="Change a limit"
-          value={adding}
-          onChange={(e) => {
-            onChange([...rows, { limit: e.target.value, figure: '', reason: '' }]);
-            setAdding('');
-          }}
-        >
-          <option value="">Change a limit …</option>
-          {free.map((l) => (
-            <option key={l.limit} value={l.limit}>
-              {l.spoken}: {plain(l.standard)} {l.unit}
-            </option>
-          ))}
-        </select>
-      )}
-    </>
   );
 }
 

@@ -12,12 +12,20 @@ import app.brasskettle.server.jobview.JobViews;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.photos.Photo;
 import app.brasskettle.server.photos.PhotoBook;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.core.io.InputStreamResource;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -50,35 +58,56 @@ class ExchangeController {
         this.json = json;
     }
 
+    /** Writes straight into the answer: a job may hold more photographs than the server has memory. */
     @GetMapping(value = "/api/jobs/{tag}/export.zip", produces = "application/zip")
-    ResponseEntity<byte[]> export(@PathVariable String tag) {
+    void export(@PathVariable String tag, HttpServletResponse answer) throws IOException {
         List<JobFile.Picture> pictures = new ArrayList<>();
-        Map<String, byte[]> images = new LinkedHashMap<>();
+        Map<String, Photo> named = new LinkedHashMap<>();
         for (Photo p : photos.of(tag)) {
             String name = "photographs/" + (pictures.size() + 1) + ".jpg";
             pictures.add(new JobFile.Picture(name, p.step(), p.finding(), p.caption(), p.by(), p.at()));
-            images.put(name, photos.picture(tag, p.id()));
+            named.put(name, p);
         }
         byte[] record = json.text(files.write(tag, pictures)).getBytes(StandardCharsets.UTF_8);
-        return attached(tag + ".zip", "application/zip", JobArchive.write(record, images));
+        JobArchive.checkFits(
+                record.length, named.values().stream().map(Photo::bytes).toList(), JobArchive.Limits.OF_A_JOB);
+        answer.setContentType("application/zip");
+        answer.setHeader(HttpHeaders.CONTENT_DISPOSITION, attachment(tag + ".zip"));
+        JobArchive.write(
+                answer.getOutputStream(),
+                record,
+                List.copyOf(named.keySet()),
+                name -> photos.picture(tag, named.get(name).id()));
     }
 
-    @PostMapping("/api/jobs/import")
+    @PostMapping(value = "/api/jobs/import", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @Transactional
     public JobView take(
-            @RequestBody byte[] archive,
+            @RequestBody InputStreamResource archive,
             @RequestHeader(value = "Idempotency-Key", required = false) String key,
-            Authentication who) {
+            Authentication who)
+            throws IOException {
         ChangeContext hand = ChangeContext.of(People.of(who, Role.LEAD, Role.OFFICE, Role.ADMIN), key);
         Optional<String> done = book.madeBefore(hand);
         if (done.isPresent()) {
             return JobViews.of(book.read(done.get()));
         }
-        Map<String, byte[]> entries = JobArchive.read(archive);
-        JobFile file = json.exactly(JobFile.class, entries.remove(JobArchive.RECORD));
+        Path file = Files.createTempFile("job", ".zip");
+        try {
+            Files.copy(archive.getInputStream(), file, StandardCopyOption.REPLACE_EXISTING);
+            try (JobArchive opened = new JobArchive(file, JobArchive.Limits.OF_A_JOB)) {
+                return JobViews.of(book.read(take(opened, hand)));
+            }
+        } finally {
+            Files.delete(file);
+        }
+    }
+
+    private String take(JobArchive archive, ChangeContext hand) {
+        JobFile file = json.exactly(JobFile.class, archive.record());
         List<JobFile.Picture> pictures = file.photographs() == null ? List.of() : file.photographs();
-        List<String> named = pictures.stream().map(JobFile.Picture::file).toList();
-        if (named.size() != entries.size() || !entries.keySet().containsAll(named)) {
+        Set<String> named = pictures.stream().map(JobFile.Picture::file).collect(Collectors.toSet());
+        if (pictures.size() != named.size() || !named.equals(archive.photographs())) {
             throw new InvalidInputException(List.of(new Problem(
                     "photographs",
                     Problem.Code.CONTRADICTION,
@@ -88,11 +117,11 @@ class ExchangeController {
         for (JobFile.Picture p : pictures) {
             photos.add(
                     tag,
-                    entries.get(p.file()),
+                    archive.photograph(p.file()),
                     new PhotoBook.Attached(p.step(), p.finding(), p.caption()),
                     ChangeContext.of(hand.person(), null));
         }
-        return JobViews.of(book.read(tag));
+        return tag;
     }
 
     @GetMapping(value = "/api/floor.csv", produces = "text/csv")
@@ -107,9 +136,11 @@ class ExchangeController {
     private static ResponseEntity<byte[]> attached(String name, String type, byte[] content) {
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType(type))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
+                .header(HttpHeaders.CONTENT_DISPOSITION, attachment(name))
                 .body(content);
+    }
+
+    private static String attachment(String name) {
+        return ContentDisposition.attachment().filename(name).build().toString();
     }
 }

@@ -81,7 +81,13 @@ public record JobFile(
             LocalDate calibrationDue,
             String because,
             String by,
-            OffsetDateTime at) {}
+            OffsetDateTime at) {
+
+        /** Returns the speed of a two-speed motor that was tested, 1 where the file names none. */
+        int speedNumber() {
+            return speed == null ? 1 : speed;
+        }
+    }
 
     /** Something done by name. */
     public record Event(String kind, Map<String, Object> detail, String by, OffsetDateTime at) {}

@@ -11,6 +11,7 @@ import java.time.OffsetDateTime;
  * @param caption what is to be seen
  * @param width of the picture, in pixels
  * @param height of the picture, in pixels
+ * @param bytes size of the picture
  * @param by who took it
  * @param at when it came in
  * @param version to send back when changing it
@@ -22,6 +23,7 @@ public record Photo(
         String caption,
         int width,
         int height,
+        long bytes,
         String by,
         OffsetDateTime at,
         int version) {}

@@ -39,7 +39,8 @@ class PhotoStore {
 
     List<Photo> of(String tag) {
         return db.sql("""
-                select p.id, p.step, p.finding, p.caption, p.width, p.height, p.taken_by, p.taken_at, p.version
+                select p.id, p.step, p.finding, p.caption, p.width, p.height,
+                    octet_length(p.image) as bytes, p.taken_by, p.taken_at, p.version
                 from photo p join job j on j.id = p.job_id
                 where j.tag = :tag and p.removed_because is null order by p.id""").param("tag", tag).query(PhotoStore::photo).list();
     }
@@ -52,6 +53,7 @@ class PhotoStore {
                 r.getString("caption"),
                 r.getInt("width"),
                 r.getInt("height"),
+                r.getLong("bytes"),
                 r.getString("taken_by"),
                 r.getObject("taken_at", OffsetDateTime.class),
                 r.getInt("version"));

@@ -25,7 +25,8 @@ class BodyLimit extends OncePerRequestFilter {
     private static final long MOST = 4 * MEBIBYTE;
     private static final long MAX_PHOTOGRAPH = 15 * MEBIBYTE;
     private static final long MAX_READINGS = 16 * MEBIBYTE;
-    private static final long MAX_IMPORT = 48 * MEBIBYTE;
+    /** More than an archive of a job holds unpacked, so that whatever was written can be read: photographs do not shrink. */
+    private static final long MAX_IMPORT = 512 * MEBIBYTE;
 
     private static long most(HttpServletRequest request) {
         String path = request.getRequestURI();
