@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { call, Refusal } from '../api/http';
 import { at } from '../ui/preview';
 import { ErrorNotice } from '../ui/ErrorNotice';
-import { spoken } from '../quantity/TypedField';
+import { problemText } from '../quantity/TypedField';
 
 /** One's own password; other sessions end with the old one. */
 export function OwnPassword() {
@@ -36,7 +36,7 @@ export function OwnPassword() {
           status={wrong ? 'error' : ''}
           onChange={(e) => set(e.target.value)}
         />
-        <span className="wrong">{wrong && spoken(wrong, label)}</span>
+        <span className="wrong">{wrong && problemText(wrong, label)}</span>
       </label>
     );
   };

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { call, Refusal } from '../api/http';
 import { at } from '../ui/preview';
 import { ErrorNotice } from '../ui/ErrorNotice';
-import { spoken } from '../quantity/TypedField';
+import { problemText } from '../quantity/TypedField';
 
 /** A PIN for taking turns at a shared tablet. */
 export function OwnPin() {
@@ -43,7 +43,7 @@ export function OwnPin() {
           status={wrong ? 'error' : ''}
           onChange={(e) => setPin(e.target.value)}
         />
-        <span className="wrong">{wrong && spoken(wrong, 'PIN')}</span>
+        <span className="wrong">{wrong && problemText(wrong, 'PIN')}</span>
       </label>
       <label className="field words" style={{ marginTop: 10 }}>
         <span className="label">Your password</span>
@@ -54,7 +54,7 @@ export function OwnPin() {
           status={wrongPassword ? 'error' : ''}
           onChange={(e) => setCurrent(e.target.value)}
         />
-        <span className="wrong">{wrongPassword && spoken(wrongPassword, 'Password')}</span>
+        <span className="wrong">{wrongPassword && problemText(wrongPassword, 'Password')}</span>
       </label>
       <div className="actions">
         <Button type="primary" htmlType="submit" loading={change.isPending} disabled={!current}>

@@ -6,7 +6,7 @@ import type { Account } from '../api/types';
 import { at } from '../ui/preview';
 import { ErrorNotice } from '../ui/ErrorNotice';
 import { Picks } from '../quantity/Picks';
-import { spoken, TypedField } from '../quantity/TypedField';
+import { problemText, TypedField } from '../quantity/TypedField';
 
 const ROLES = [
   ['technician', 'Technician'],
@@ -164,7 +164,7 @@ function Hire({ change }: { change: ReturnType<typeof usePeople>['change'] }) {
             value={v.password}
             onChange={(e) => setV({ ...v, password: e.target.value })}
           />
-          <span className="wrong">{password && spoken(password, 'First password')}</span>
+          <span className="wrong">{password && problemText(password, 'First password')}</span>
         </label>
       </div>
       <Picks label="Role" value={v.role} options={ROLES} onPick={(role) => setV({ ...v, role })} />

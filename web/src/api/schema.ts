@@ -1439,11 +1439,11 @@ export interface components {
             against: components["schemas"]["app.brasskettle.core.cause.FailureRanking.Piece"][];
             explanation: string;
             for: components["schemas"]["app.brasskettle.core.cause.FailureRanking.Piece"][];
+            label: string;
             /** Format: double */
             priorDecibans: number;
             /** Format: double */
             probability: number;
-            spoken: string;
             /** Format: double */
             sumDecibans: number;
         };
@@ -1566,10 +1566,10 @@ export interface components {
             condition: string;
             evidence: ("three-phase" | "single-phase" | "connection-differs" | "trips-at-once" | "trips-after-minutes" | "hums-will-not-start" | "noisy" | "vibrates" | "runs-hot" | "power-interruption-before" | "thunderstorm-before" | "flooded-or-washed" | "fed-by-drive" | "long-drive-cable" | "no-overload-relay" | "recently-reconnected" | "machine-overloaded" | "cooling-blocked" | "frequent-starts" | "low-voltage-supply" | "shaft-binds" | "shaft-free" | "burnt-smell" | "ties-broken-all-round" | "copper-beads" | "rotor-aluminium-thrown" | "rotor-drag-marks" | "bearing-destroyed" | "bearing-rough" | "bearing-fluted" | "grease-dry" | "oil-in-winding" | "winding-wet" | "winding-dirty" | "winding-looks-sound" | "protector-corroded" | "protector-open" | "start-switch-worn" | "capacitor-out-of-range" | "joint-overheated" | "insulation-stop" | "dead-ground" | "insulation-holds" | "absorption-flat" | "absorption-holds" | "resistance-open" | "open-inside-winding" | "resistance-unbalanced" | "resistance-intermittent" | "resistance-holds" | "balance-follows-winding" | "balance-follows-rotor" | "balance-holds" | "surge-phase-differs" | "surge-holds" | "run-current-high" | "run-sound" | "shaft-current-high") | null;
             next: string;
-            places: ("drive-end" | "other-end" | "winding" | "rotor" | "frame" | "terminal-box" | "coupled-side")[];
+            places: ("drive-end" | "non-drive-end" | "winding" | "rotor" | "frame" | "terminal-box" | "coupled-side")[];
             severeEvidence: ("three-phase" | "single-phase" | "connection-differs" | "trips-at-once" | "trips-after-minutes" | "hums-will-not-start" | "noisy" | "vibrates" | "runs-hot" | "power-interruption-before" | "thunderstorm-before" | "flooded-or-washed" | "fed-by-drive" | "long-drive-cable" | "no-overload-relay" | "recently-reconnected" | "machine-overloaded" | "cooling-blocked" | "frequent-starts" | "low-voltage-supply" | "shaft-binds" | "shaft-free" | "burnt-smell" | "ties-broken-all-round" | "copper-beads" | "rotor-aluminium-thrown" | "rotor-drag-marks" | "bearing-destroyed" | "bearing-rough" | "bearing-fluted" | "grease-dry" | "oil-in-winding" | "winding-wet" | "winding-dirty" | "winding-looks-sound" | "protector-corroded" | "protector-open" | "start-switch-worn" | "capacitor-out-of-range" | "joint-overheated" | "insulation-stop" | "dead-ground" | "insulation-holds" | "absorption-flat" | "absorption-holds" | "resistance-open" | "open-inside-winding" | "resistance-unbalanced" | "resistance-intermittent" | "resistance-holds" | "balance-follows-winding" | "balance-follows-rotor" | "balance-holds" | "surge-phase-differs" | "surge-holds" | "run-current-high" | "run-sound" | "shaft-current-high") | null;
             source: string;
-            stopFrom: ("slight" | "clear" | "severe") | null;
+            stopFrom: ("slight" | "moderate" | "severe") | null;
             words: string;
         };
         "app.brasskettle.core.findings.FindingsAssessment": {
@@ -1751,7 +1751,7 @@ export interface components {
         "app.brasskettle.core.nameplate.PlateEstimate.Figure": {
             basis: string;
             /** @enum {string} */
-            field: "ratedPowerW" | "ratedVoltageV" | "ratedCurrentA" | "ratedSpeedRpm" | "frequencyHz" | "connection" | "codeLetter" | "insulationClass" | "maker" | "serial" | "enclosure" | "model" | "frame" | "duty" | "serviceFactor" | "efficiencyPercent" | "powerFactor" | "designLetter" | "ambientTemperatureC" | "yearMade" | "driveEndBearing" | "otherEndBearing" | "hazardousMarking";
+            field: "ratedPowerW" | "ratedVoltageV" | "ratedCurrentA" | "ratedSpeedRpm" | "frequencyHz" | "connection" | "codeLetter" | "insulationClass" | "maker" | "serial" | "enclosure" | "model" | "frame" | "duty" | "serviceFactor" | "efficiencyPercent" | "powerFactor" | "designLetter" | "ambientTemperatureC" | "yearMade" | "driveEndBearing" | "nonDriveEndBearing" | "hazardousMarking";
             /** Format: double */
             high: number;
             likeliest: string;
@@ -1909,27 +1909,27 @@ export interface components {
             details: string;
             /** Format: int32 */
             id: number;
+            label: string;
             mind: string;
             refit: components["schemas"]["app.brasskettle.core.teardown.Refit"] | null;
             replace: boolean;
             small: boolean;
-            spoken: string;
         };
         "app.brasskettle.core.teardown.TeardownLogAssessment.Joint": {
             /** @enum {string} */
-            end: "drive-end" | "other-end" | "frame";
+            end: "drive-end" | "non-drive-end" | "frame";
+            label: string;
             mark: string | null;
             part: string;
             photo: string;
             photographed: boolean;
-            spoken: string;
             usual: string;
         };
         "app.brasskettle.core.teardown.UsualPart": {
             back: string;
             care: string;
             /** @enum {string} */
-            end: "drive-end" | "other-end" | "frame";
+            end: "drive-end" | "non-drive-end" | "frame";
             fasteners: string;
             joint: boolean;
             methods: components["schemas"]["app.brasskettle.core.teardown.UsualPart.Method"][];
@@ -2216,7 +2216,7 @@ export interface components {
         };
         "app.brasskettle.server.cause.CauseController.ExplanationWord": {
             code: string;
-            spoken: string;
+            label: string;
         };
         "app.brasskettle.server.cause.CauseController.Learnt": {
             /** Format: int32 */
@@ -2224,9 +2224,9 @@ export interface components {
             /** Format: double */
             estimated: number;
             explanation: string;
+            label: string;
             /** Format: double */
             share: number;
-            spoken: string;
         };
         "app.brasskettle.server.cause.CauseController.Priors": {
             /** Format: int32 */
@@ -2288,7 +2288,7 @@ export interface components {
         };
         "app.brasskettle.server.floor.FloorController.SetDownBody": {
             displacedBy: string;
-            handsWere: string;
+            workNote: string;
         };
         "app.brasskettle.server.floor.FloorController.StationBody": {
             reason: string;
@@ -2338,8 +2338,8 @@ export interface components {
             windingTemperatureC: number;
         };
         "app.brasskettle.server.instruments.ReadingController.FaultWord": {
-            spoken: string;
-            word: string;
+            code: string;
+            label: string;
         };
         "app.brasskettle.server.instruments.ReadingController.MotorBody": {
             deviceFault: string;
@@ -2390,7 +2390,7 @@ export interface components {
             at: string;
             by: string;
             displacedBy: string | null;
-            handsWere: string;
+            workNote: string;
         };
         "app.brasskettle.server.jobs.JobRow.Waiting": {
             reason: string;
@@ -2472,13 +2472,13 @@ export interface components {
             chain: string[];
             done: components["schemas"]["app.brasskettle.server.jobview.JobView.Done"];
             explanation: string;
+            label: string;
             leaderThen: string;
             /** Format: double */
             probabilityThen: number;
             reason: string;
             recommendations: string[];
             root: string;
-            spoken: string;
         };
         "app.brasskettle.server.jobview.JobView.Discharge": {
             /** Format: double */
@@ -2641,7 +2641,7 @@ export interface components {
         "app.brasskettle.server.passport.PassportController.Passport": {
             history: components["schemas"]["app.brasskettle.core.passport.MotorHistory"];
             mark: string;
-            stays: components["schemas"]["app.brasskettle.server.passport.Visit"][];
+            visits: components["schemas"]["app.brasskettle.server.passport.Visit"][];
         };
         "app.brasskettle.server.passport.Visit": {
             complaint: string;
@@ -2693,12 +2693,12 @@ export interface components {
             jobs: number;
         };
         "app.brasskettle.server.settings.SettingsController.Asked": {
+            label: string;
             practice: string;
             /** @enum {string} */
             question: "insulation-voltage" | "insulation-acceptance" | "surge-level" | "shaft-voltage" | "bearing-removal";
             /** @enum {string} */
             school: "standard" | "practice";
-            spoken: string;
             standard: string;
         };
         "app.brasskettle.server.settings.SettingsController.Body": {
@@ -2711,6 +2711,7 @@ export interface components {
         "app.brasskettle.server.settings.SettingsController.Settable": {
             /** Format: double */
             figure: number;
+            label: string;
             /** Format: double */
             least: number;
             /** @enum {string} */
@@ -2718,7 +2719,6 @@ export interface components {
             /** Format: double */
             most: number;
             source: string;
-            spoken: string;
             /** Format: double */
             standard: number;
             unit: string;
@@ -2769,8 +2769,8 @@ export interface components {
         "app.brasskettle.server.teardown.TeardownController.Build": {
             /** @enum {string} */
             build: "ball-sealed" | "ball-capped" | "roller-drive" | "sleeve" | "vertical" | "open" | "brake" | "single-phase";
+            label: string;
             parts: components["schemas"]["app.brasskettle.core.teardown.UsualPart"][];
-            spoken: string;
             where: string;
         };
         "app.brasskettle.server.teardown.TeardownController.PartBody": {

@@ -6,7 +6,7 @@ import { moment } from '../quantity/figures';
 import { useShown } from '../quantity/units';
 import { Mark } from '../verdict/Mark';
 
-/** The same test at earlier stays of this motor, as it was judged then. */
+/** The same test at earlier visits of this motor, as it was judged then. */
 export function Earlier({ job, kind, speed = 1 }: { job: JobView; kind: string; speed?: number }) {
   const tag = job.identity.tag;
   const shown = useShown();

@@ -53,8 +53,8 @@ export function CauseStep({ job }: { job: JobView }) {
             <p className="caution small" role="status">
               Dashed: without {without.length === 1 ? 'that piece' : `those ${without.length} pieces`}.{' '}
               {moved[0]?.explanation === ranking[0]?.explanation
-                ? `${capital(moved[0]?.spoken ?? '')} would still lead.`
-                : `${capital(moved[0]?.spoken ?? '')} would lead.`}{' '}
+                ? `${capital(moved[0]?.label ?? '')} would still lead.`
+                : `${capital(moved[0]?.label ?? '')} would lead.`}{' '}
               <button type="button" className="pick" onClick={() => setWithout([])}>
                 as it is
               </button>
@@ -98,7 +98,7 @@ function Explanation({
   return (
     <button type="button" className="explanation" aria-pressed={chosen} onClick={onClick}>
       <span className="like">
-        <span>{of.spoken}</span>
+        <span>{of.label}</span>
         <b>
           {chance(of.probability)}
           {moved !== undefined && <span className="soft"> → {percent(moved)}</span>}

@@ -21,7 +21,7 @@ describe('what an explanation would mean', () => {
   it('tells of the earlier stay it came up on, and leads there', async () => {
     const shop = new FakeShop({ advice: [advice('lost-phase', []), advice('overload', [before])] });
     shop.show((job) => (
-      <ChainAndRoots job={job} of={{ explanation: 'overload', spoken: 'overload' } as unknown as Ranked} />
+      <ChainAndRoots job={job} of={{ explanation: 'overload', label: 'overload' } as unknown as Ranked} />
     ));
     expect(await screen.findByText(/This motor failed/)).toHaveTextContent(
       'This motor failed of it before, as TQ-0307: overload, valve left shut. Advised then: Interlock the valve. Ask whether it was done.',
@@ -32,10 +32,7 @@ describe('what an explanation would mean', () => {
   it('says nothing of stays on which the motor failed of something else', async () => {
     const shop = new FakeShop({ advice: [advice('lost-phase', []), advice('overload', [before])] });
     shop.show((job) => (
-      <ChainAndRoots
-        job={job}
-        of={{ explanation: 'lost-phase', spoken: 'lost phase' } as unknown as Ranked}
-      />
+      <ChainAndRoots job={job} of={{ explanation: 'lost-phase', label: 'lost phase' } as unknown as Ranked} />
     ));
     expect(await screen.findByRole('heading', { name: 'If it was lost phase' })).toBeVisible();
     expect(screen.queryByText(/This motor failed/)).toBeNull();

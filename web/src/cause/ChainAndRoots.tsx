@@ -8,8 +8,8 @@ export function ChainAndRoots({ job, of }: { job: JobView; of: Ranked }) {
     return null;
   }
   return (
-    <section className="roots" aria-label={`If it was ${of.spoken}`}>
-      <h2>If it was {of.spoken}</h2>
+    <section className="roots" aria-label={`If it was ${of.label}`}>
+      <h2>If it was {of.label}</h2>
       <ol className="chain" aria-label="From what started it to what was found">
         <li className="root">root?</li>
         {advice.chain.links.map((l) => (

@@ -65,7 +65,7 @@ export function Conclusion({ job }: { job: JobView }) {
             optionFilterProp="label"
             options={job.ranking.ranking.map((r) => ({
               value: r.explanation,
-              label: `${r.spoken}, ${chance(r.probability)}`,
+              label: `${r.label}, ${chance(r.probability)}`,
             }))}
             onChange={(picked) => {
               setExplanation(picked);
@@ -78,9 +78,9 @@ export function Conclusion({ job }: { job: JobView }) {
           words
           label={
             overrules
-              ? `Why not ${done.spoken}, as ${done.done.by} concluded?`
+              ? `Why not ${done.label}, as ${done.done.by} concluded?`
               : otherwise
-                ? `Why not ${leader.spoken}?`
+                ? `Why not ${leader.label}?`
                 : 'In a sentence, for the record'
           }
           value={reason}
@@ -126,7 +126,7 @@ export function Conclusion({ job }: { job: JobView }) {
         </label>
       </div>
       <Button type={done ? 'default' : 'primary'} htmlType="submit" loading={conclude.isPending}>
-        {overrules ? 'Overrule: conclude' : 'Conclude'} {own?.spoken} as {person.displayName}
+        {overrules ? 'Overrule: conclude' : 'Conclude'} {own?.label} as {person.displayName}
       </Button>
     </form>
   );
@@ -138,9 +138,9 @@ function Said({ said, mark }: { said: Concluded; mark: 'holds' | 'unproven' }) {
     <div className="said-so">
       <Mark verdict={mark} />
       <div>
-        <b>{mark === 'holds' ? said.spoken : `Overruled: ${said.spoken}`}</b>, {said.done.by},{' '}
+        <b>{mark === 'holds' ? said.label : `Overruled: ${said.label}`}</b>, {said.done.by},{' '}
         {moment(said.done.at)}. The evidence gave it {chance(said.probabilityThen)} then
-        {said.leaderThen !== said.spoken && `, and led to ${said.leaderThen}`}.
+        {said.leaderThen !== said.label && `, and led to ${said.leaderThen}`}.
         {said.reason && ` ${said.reason}`}
         {said.chain.length > 0 && (
           <div className="small">{[said.root || 'root not known', ...said.chain].join(' → ')}</div>

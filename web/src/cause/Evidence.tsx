@@ -121,6 +121,6 @@ const WHERE: Record<string, string> = {
   'bench/surge': 'surge',
   'teardown/findings': 'findings',
   'teardown/coils': 'coil map',
-  passport: 'earlier stays',
+  passport: 'earlier visits',
   cause: 'added by hand',
 };

@@ -52,7 +52,7 @@ export function Priors() {
                 .sort((a, b) => b.share - a.share)
                 .map((l) => (
                   <tr key={l.explanation}>
-                    <td>{l.spoken}</td>
+                    <td>{l.label}</td>
                     <td className="n">{percent(l.estimated)}</td>
                     <td className="n">{l.closed}</td>
                     <td className="n">{percent(l.share)}</td>

@@ -15,7 +15,7 @@ export function Sum({
 }) {
   return (
     <div className="panel">
-      <h2>The sum for {of.spoken}</h2>
+      <h2>The sum for {of.label}</h2>
       <table className="quiet small sum">
         <tbody>
           <tr>

@@ -8,7 +8,7 @@ export function TopCauses({ ranking, count = 3 }: { ranking: Ranking; count?: nu
       {ranking.ranking.slice(0, count).map((r) => (
         <div key={r.explanation}>
           <div className="like">
-            <span>{r.spoken}</span>
+            <span>{r.label}</span>
             <b>{chance(r.probability)}</b>
           </div>
           <div className="bar">

@@ -59,7 +59,7 @@ export function Brushes({
           <kbd style={{ margin: 0 }}>S</kbd>
         </legend>
         <div className="picks">
-          {SPOTS.map(([word, spoken]) => (
+          {SPOTS.map(([word, label]) => (
             <button
               key={word}
               type="button"
@@ -70,7 +70,7 @@ export function Brushes({
               <svg width="22" height="22" viewBox="-11 -11 22 22" aria-hidden="true">
                 <SpotShape kind={word} />
               </svg>
-              {spoken}
+              {label}
             </button>
           ))}
         </div>

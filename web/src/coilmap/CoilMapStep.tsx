@@ -25,6 +25,7 @@ import {
 } from './painting';
 import { SpotShape, StatorRing } from './StatorRing';
 import './coilmap.css';
+import { termLabel } from '../ui/terms';
 
 function fresh(job: JobView): Painted {
   const plate = job.sheets['plate']?.typed as { connection?: string } | undefined;
@@ -122,7 +123,7 @@ export function CoilMapStep({ job }: { job: JobView }) {
       aside={
         <>
           {v.poles} poles · {v.connection} · {n} groups · seen from the connection end
-          {v.worseEnd && ` · worse at ${v.worseEnd.replaceAll('-', ' ')}`}
+          {v.worseEnd && ` · worse at ${termLabel(v.worseEnd)}`}
         </>
       }
       keep="Keep the map, then weigh the cause"
@@ -255,7 +256,7 @@ export function CoilMapStep({ job }: { job: JobView }) {
           value={v.worseEnd}
           options={[
             ['drive-end', 'Drive end'],
-            ['opposite-end', 'Other end'],
+            ['non-drive-end', 'Non-drive end'],
             ['both-alike', 'Both'],
           ]}
           onPick={(worseEnd) => change({ ...v, worseEnd })}

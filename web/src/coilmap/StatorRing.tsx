@@ -1,5 +1,6 @@
 import type { KeyboardEvent } from 'react';
 import { groupName, type GroupState, type SpotKind } from './painting';
+import { termLabel } from '../ui/terms';
 
 const OUTER = 188;
 const INNER = 112;
@@ -200,7 +201,7 @@ export function StatorRing({
             pointerEvents="none"
             transform={`translate(${point(angle, radius)})`}
           >
-            <SpotShape kind={s.kind} title={`${groupName(s.group)} ${s.kind.replaceAll('-', ' ')}`} />
+            <SpotShape kind={s.kind} title={`${groupName(s.group)} ${termLabel(s.kind)}`} />
           </g>
         );
       })}

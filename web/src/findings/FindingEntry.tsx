@@ -6,10 +6,11 @@ import { TypedField } from '../quantity/TypedField';
 import { Mark } from '../verdict/Mark';
 import type { FindingText } from './findingLines';
 import { findingKey } from '../job/vocabulary';
+import { termLabel } from '../ui/terms';
 
-const SEVERITIES = ['slight', 'clear', 'severe'];
+const SEVERITIES = ['slight', 'moderate', 'severe'];
 
-const PLACES = ['drive-end', 'other-end', 'winding', 'rotor', 'frame', 'terminal-box', 'coupled-side'];
+const PLACES = ['drive-end', 'non-drive-end', 'winding', 'rotor', 'frame', 'terminal-box', 'coupled-side'];
 
 /** One finding with its judgement: how bad, where, a note, photographs. */
 export function FindingEntry({
@@ -34,7 +35,7 @@ export function FindingEntry({
       <div>
         <b>
           {finding.component}
-          {finding.component !== finding.place && `, ${finding.place.replace('-', ' ')}`}:{' '}
+          {finding.component !== finding.place && `, ${termLabel(finding.place)}`}:{' '}
           {words || finding.note || 'say what'}
         </b>
         {words && finding.note && <span> {finding.note}</span>}
@@ -60,7 +61,7 @@ export function FindingEntry({
               >
                 {PLACES.map((p) => (
                   <option key={p} value={p}>
-                    {p.replace('-', ' ')}
+                    {termLabel(p)}
                   </option>
                 ))}
               </select>

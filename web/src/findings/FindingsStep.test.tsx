@@ -13,9 +13,14 @@ const CONDITIONS = [
     component: 'rolling bearing',
     condition: 'fluted',
     words: 'fluted race',
-    places: ['drive-end', 'other-end'],
+    places: ['drive-end', 'non-drive-end'],
   },
-  { component: 'rolling bearing', condition: 'rough', words: 'rough', places: ['drive-end', 'other-end'] },
+  {
+    component: 'rolling bearing',
+    condition: 'rough',
+    words: 'rough',
+    places: ['drive-end', 'non-drive-end'],
+  },
   { component: 'winding', condition: 'ties-broken', words: 'ties broken', places: ['winding'] },
 ];
 
@@ -34,13 +39,13 @@ describe('what is found on a motor', () => {
   it('is kept by a tap, with the place that stands', async () => {
     const { last } = shown();
     await tap('rolling bearing');
-    await userEvent.click(screen.getByRole('radio', { name: 'other end' }));
+    await userEvent.click(screen.getByRole('radio', { name: 'non-drive end' }));
     await tap('fluted race');
     await waitFor(() => expect(last()).toHaveLength(1));
     expect(last()[0]).toMatchObject({
       component: 'rolling bearing',
       condition: 'fluted',
-      place: 'other-end',
+      place: 'non-drive-end',
     });
     expect(await screen.findByText('Kept.')).toBeVisible();
   });
@@ -79,7 +84,7 @@ describe('what is found on a motor', () => {
     await tap('ties broken');
     const severe = within(screen.getByRole('radiogroup', { name: /How bad: rolling bearing/ }));
     await userEvent.click(severe.getByRole('radio', { name: 'severe' }));
-    await waitFor(() => expect(last().map((f) => f.severity)).toEqual(['severe', 'clear']));
+    await waitFor(() => expect(last().map((f) => f.severity)).toEqual(['severe', 'moderate']));
     await tap(/Take out rolling bearing/);
     await waitFor(() => expect(last().map((f) => f.condition)).toEqual(['ties-broken']));
   });

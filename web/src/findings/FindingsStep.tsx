@@ -12,6 +12,7 @@ import { FindingEntry } from './FindingEntry';
 import { SaveStatus } from '../job/SaveStatus';
 import { useTeardownWords } from '../job/vocabulary';
 import '../teardown/teardown.css';
+import { termLabel } from '../ui/terms';
 
 const NONE: FindingsText = {
   findings: [],
@@ -115,7 +116,7 @@ export function FindingsStep({ job }: { job: JobView }) {
       ))}
       {reading && reading.evidence.length > 0 && (
         <p className="small">
-          Counts toward the cause: {reading.evidence.map((e) => e.replaceAll('-', ' ')).join(', ')}.{' '}
+          Counts toward the cause: {reading.evidence.map((e) => termLabel(e)).join(', ')}.{' '}
           <Link to={`/jobs/${tag}/cause`}>Weigh it</Link>
         </p>
       )}
@@ -143,7 +144,7 @@ function Conditions({
           <PickOne
             tight
             label="Where"
-            options={places.map((p) => [p, p.replace('-', ' ')] as const)}
+            options={places.map((p) => [p, termLabel(p)] as const)}
             value={at}
             onPick={setPlace}
           />

@@ -42,7 +42,7 @@ export function useFindingLines(sheet: Sheet<FindingsText>) {
       component: name,
       place,
       condition: condition?.condition ?? '',
-      severity: 'clear',
+      severity: 'moderate',
       note: '',
     };
     if (condition) {

@@ -27,7 +27,7 @@ export function usePickUp() {
 
 /** One line on where the hands were, so that whoever picks it up need not guess. */
 export function SetDownForm({ tag, rushes, done }: { tag: string; rushes: string[]; done: () => void }) {
-  const [handsWere, setHandsWere] = useState('');
+  const [workNote, setHandsWere] = useState('');
   const [displacedBy, setDisplacedBy] = useState('');
   const setDown = useJobPost('set-down', done);
   const problems = setDown.error instanceof Refusal ? setDown.error.problems : [];
@@ -37,17 +37,17 @@ export function SetDownForm({ tag, rushes, done }: { tag: string; rushes: string
       style={{ margin: '14px 0' }}
       onSubmit={(e) => {
         e.preventDefault();
-        setDown.mutate({ tag, body: { handsWere, displacedBy } });
+        setDown.mutate({ tag, body: { workNote, displacedBy } });
       }}
     >
       <h2>Set {tag} down</h2>
-      <ErrorNotice error={setDown.error} hide={['handsWere']} />
+      <ErrorNotice error={setDown.error} hide={['workNote']} />
       <TypedField
         words
         label="Where my hands were"
         hint="fan end cap off, wave washer in tray 4"
-        value={handsWere}
-        problem={at(problems, 'handsWere')}
+        value={workNote}
+        problem={at(problems, 'workNote')}
         onChange={setHandsWere}
         autoFocus
       />
@@ -81,7 +81,7 @@ export function SetDownNotice({ tag, setDown }: { tag: string; setDown: SetDown 
   return (
     <div className="notice" style={{ borderColor: 'var(--brass)', background: 'var(--edge)' }}>
       <div style={{ flex: 1 }}>
-        <b>Set down: “{setDown.handsWere}”</b>
+        <b>Set down: “{setDown.workNote}”</b>
         <div className="small soft">
           {setDown.by}, {moment(setDown.at)}
           {setDown.displacedBy && `, for ${setDown.displacedBy}`}

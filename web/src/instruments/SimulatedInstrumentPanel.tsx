@@ -6,7 +6,7 @@ import { ManyPicks, Picks } from '../quantity/Picks';
 
 const SEVERITIES = [
   ['slight', 'Slight'],
-  ['clear', 'Clear'],
+  ['moderate', 'Moderate'],
   ['severe', 'Severe'],
 ] as const;
 
@@ -28,7 +28,7 @@ export function SimulatedInstrumentPanel({ job }: { job: JobView }) {
   const motor = job.simulatedMotor;
   const change = (part: Partial<JobView['simulatedMotor']>) =>
     set.mutate({ method: 'PUT', path: 'instruments/motor', body: { ...motor, ...part } });
-  const spoken = (word: string) => faults.data?.find((f) => f.word === word)?.spoken ?? word;
+  const label = (word: string) => faults.data?.find((f) => f.code === word)?.label ?? word;
   return (
     <details>
       <summary>The simulated motor behind these instruments</summary>
@@ -38,15 +38,15 @@ export function SimulatedInstrumentPanel({ job }: { job: JobView }) {
       </p>
       <ManyPicks
         label="What is wrong with the model"
-        options={(faults.data ?? []).map((f) => [f.word, f.spoken] as const)}
+        options={(faults.data ?? []).map((f) => [f.code, f.label] as const)}
         values={motor.faults}
         onChange={(next) => change({ faults: next })}
       />
       {motor.faults.map((f) => (
         <Picks
           key={f}
-          label={`How far: ${spoken(f)}`}
-          value={(motor.severities[f] ?? 'clear') as (typeof SEVERITIES)[number][0]}
+          label={`How far: ${label(f)}`}
+          value={(motor.severities[f] ?? 'moderate') as (typeof SEVERITIES)[number][0]}
           options={SEVERITIES}
           onPick={(severity) => change({ severities: { ...motor.severities, [f]: severity } })}
         />

@@ -3,6 +3,7 @@ import { call } from '../api/http';
 import type { JobView, JournalEntry } from '../api/types';
 import { words } from './SheetForm';
 import { ErrorNotice } from '../ui/ErrorNotice';
+import { termLabel } from '../ui/terms';
 
 /** Every change of the job: who, when, what, from what to what. */
 export function JournalStep({ job }: { job: JobView }) {
@@ -42,7 +43,7 @@ export function JournalTable({ entries }: { entries: JournalEntry[] }) {
               {new Date(e.at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
             </td>
             <td>{e.by}</td>
-            <td>{e.what.replace(/-/g, ' ')}</td>
+            <td>{termLabel(e.what)}</td>
             <td>
               {changes(e.before, e.after)
                 .slice(0, 8)

@@ -16,7 +16,7 @@ describe('a log of parts', () => {
 
   it('names a part with its place as the core does', () => {
     expect(spokenPart({ part: 'Rotor', end: 'frame' })).toBe('Rotor');
-    expect(spokenPart({ part: 'Bearing', end: 'other-end' })).toBe('Bearing, other end');
+    expect(spokenPart({ part: 'Bearing', end: 'non-drive-end' })).toBe('Bearing, non-drive end');
   });
 
   it('has one mark for a joint, and none when it is taken away', () => {
@@ -24,6 +24,6 @@ describe('a log of parts', () => {
     const twice = marked(once, 'Bracket', 'drive-end', 'notch');
     expect(twice.marks).toEqual([{ joint: 'Bracket', end: 'drive-end', mark: 'notch' }]);
     expect(marked(twice, 'Bracket', 'drive-end', '').marks).toEqual([]);
-    expect(marked(once, 'Bracket', 'other-end', 'two dots').marks).toHaveLength(2);
+    expect(marked(once, 'Bracket', 'non-drive-end', 'two dots').marks).toHaveLength(2);
   });
 });

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { call } from '../api/http';
 import type { TeardownVocabulary } from '../api/types';
+import { termLabel } from '../ui/terms';
 
 /** Builds with their parts, and conditions by component, as the core lists them. */
 export function useTeardownWords(): TeardownVocabulary {
@@ -13,12 +14,12 @@ export function useTeardownWords(): TeardownVocabulary {
   );
 }
 
-export type PartEnd = 'drive-end' | 'other-end' | 'frame';
+export type PartEnd = 'drive-end' | 'non-drive-end' | 'frame';
 export type PartState = 'good' | 'worn' | 'damaged' | 'missing';
 
 export const ENDS: [PartEnd, string][] = [
   ['drive-end', 'drive end'],
-  ['other-end', 'other end'],
+  ['non-drive-end', 'non-drive end'],
   ['frame', 'frame'],
 ];
 
@@ -69,7 +70,7 @@ export const NO_LOG: LogText = {
 
 /** The part with its place, as the core says it. */
 export function spokenPart(part: { part: string; end: PartEnd }): string {
-  return part.end === 'frame' ? part.part : `${part.part}, ${part.end.replace('-', ' ')}`;
+  return part.end === 'frame' ? part.part : `${part.part}, ${termLabel(part.end)}`;
 }
 
 const LAST_ID = 9999;

@@ -26,7 +26,7 @@ import { FindingsStep } from '../findings/FindingsStep';
 import { TogetherStep } from '../teardown/TogetherStep';
 import { CauseStep } from '../cause/CauseStep';
 import { WindingStep } from '../winding/WindingStep';
-import { CourseNotice, CourseStep } from '../floor/CourseStep';
+import { RoutingNotice, RoutingStep } from '../floor/RoutingStep';
 import { JournalStep } from '../job/JournalStep';
 import { Photos } from '../photos/Photos';
 import { ChooseStep } from '../choice/ChooseStep';
@@ -58,7 +58,7 @@ export function JobPage() {
           <main className="work" id="work" tabIndex={0} key={`${tag}/${here}`}>
             {data.identity.setDown && <SetDownNotice tag={tag} setDown={data.identity.setDown} />}
             {settingDown && <SetDownForm tag={tag} rushes={[]} done={() => setSettingDown(false)} />}
-            <CourseNotice job={data} />
+            <RoutingNotice job={data} />
             {merged && (
               <p className="caution" role="status">
                 Kept, and merged with what {merged} wrote meanwhile.
@@ -79,7 +79,7 @@ export function JobPage() {
   );
 }
 
-/** Every step of the work can be photographed; gate, course and journal cannot. */
+/** Every step of the work can be photographed; gate, routing and journal cannot. */
 function photographed(job: JobView): string[] {
   return job.stations.flatMap((s) => s.steps.map((t) => t.step));
 }
@@ -97,7 +97,7 @@ function jobKeys(job: JobView, here: string, go: (to: string) => void): Key[] {
     { key: '[', label: 'before', run: () => move(-1) },
     { key: ']', label: 'after', run: () => move(1) },
     { key: 'G', label: 'gate', run: () => go(`/jobs/${job.identity.tag}/gate`) },
-    { key: 'O', label: 'course', run: () => go(`/jobs/${job.identity.tag}/course`) },
+    { key: 'O', label: 'routing', run: () => go(`/jobs/${job.identity.tag}/routing`) },
     { key: 'F', label: 'floor', run: () => go('/') },
   ];
 }
@@ -178,7 +178,7 @@ const STEP_PAGES: Partial<Record<string, ComponentType<{ job: JobView }>>> = {
   cause: CauseStep,
   winding: WindingStep,
   choose: ChooseStep,
-  course: CourseStep,
+  routing: RoutingStep,
   journal: JournalStep,
 };
 

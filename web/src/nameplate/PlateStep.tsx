@@ -276,9 +276,9 @@ export function PlateStep({ job }: { job: JobView }) {
               value={v.details.protector}
               onChange={(e) => set({ details: { ...v.details, protector: e.target.value } })}
             >
-              {PROTECTORS.map(([p, spoken]) => (
+              {PROTECTORS.map(([p, label]) => (
                 <option key={p} value={p}>
-                  {spoken}
+                  {label}
                 </option>
               ))}
             </select>

@@ -21,7 +21,7 @@ export const DETAILS = [
   ['ambientTemperatureC', 'Ambient', '40 °C'],
   ['yearMade', 'Year', '2009'],
   ['driveEndBearing', 'Bearing, drive end', '6309 C3'],
-  ['otherEndBearing', 'Bearing, other end', '6209'],
+  ['nonDriveEndBearing', 'Bearing, non-drive end', '6209'],
   ['leads', 'Leads that come out', '6'],
   ['leadMarks', 'How they are marked', 'U1 V1 W1, U2 V2 W2'],
   ['hazardousMarking', 'Explosion-protection marking', 'as written'],

@@ -17,7 +17,7 @@ export function usePassport(serial: string) {
 export function KnownMotor({ serial, except }: { serial: string; except?: string }) {
   const passport = usePassport(serial);
   const data = passport.data;
-  const before = data?.stays.filter((s) => s.tag !== except) ?? [];
+  const before = data?.visits.filter((s) => s.tag !== except) ?? [];
   if (!data || before.length === 0) {
     return null;
   }

@@ -12,13 +12,13 @@ import { Loading } from '../ui/Loading';
 
 const TrendChart = lazy(() => import('./TrendChart').then((m) => ({ default: m.TrendChart })));
 
-/** A motor over all its stays: what failed, how its tests moved, its windings. */
+/** A motor over all its visits: what failed, how its tests moved, its windings. */
 export function PassportPage() {
   const { mark = '' } = useParams();
   const navigate = useNavigate();
   const passport = usePassport(mark);
   const data = passport.data;
-  const newest = data?.stays[0];
+  const newest = data?.visits[0];
   const shown = useShown();
   return (
     <Frame keys={[{ key: 'F', label: 'floor', run: () => void navigate('/') }]}>
@@ -31,7 +31,7 @@ export function PassportPage() {
               <h1>Motor {data.mark}</h1>
               <span className="soft">
                 {newest.machine}, {newest.customer} · {shown(newest.motor) || 'plate not read'} ·{' '}
-                {data.stays.length} {data.stays.length === 1 ? 'stay' : 'stays'}
+                {data.visits.length} {data.visits.length === 1 ? 'stay' : 'visits'}
               </span>
             </div>
             <Findings findings={data.history.findings} />
@@ -76,7 +76,7 @@ function Stays({ data }: { data: Passport }) {
         </tr>
       </thead>
       <tbody>
-        {data.stays.map((s) => (
+        {data.visits.map((s) => (
           <tr key={s.tag}>
             <td style={{ width: 30 }}>
               <Mark verdict={s.worst} />

@@ -2,7 +2,7 @@ import { useCallback } from 'react';
 import type { MotorPoint } from '../api/types';
 import { Chart, frame, token } from '../charts/Chart';
 
-/** One figure of a motor over its stays. */
+/** One figure of a motor over its visits. */
 export function TrendChart({
   title,
   points,

@@ -171,9 +171,9 @@ function Shown({ job, photo, done }: { job: JobView; photo: Photo; done: () => v
           <span className="label">What it shows</span>
           <select className="plain" value={finding} onChange={(e) => setFinding(e.target.value)}>
             <option value="">this step as a whole</option>
-            {attachable(job, photo.step).map(([key, spoken]) => (
+            {attachable(job, photo.step).map(([key, label]) => (
               <option key={key} value={key}>
-                {spoken}
+                {label}
               </option>
             ))}
             {job.evidence.map((e) => (
@@ -246,7 +246,7 @@ function attachable(job: JobView, step: string): [string, string][] {
   const parts = (log?.parts ?? []).map((p): [string, string] => [`part ${p.id}`, spokenPart(p)]);
   const marks = (job.apart.log?.joints ?? [])
     .filter((j) => j.mark)
-    .map((j): [string, string] => [j.photo, `marks: ${j.spoken}`]);
+    .map((j): [string, string] => [j.photo, `marks: ${j.label}`]);
   const findings = (found ?? []).map((f): [string, string] => [
     findingKey(f),
     findingKey(f).replaceAll('-', ' '),

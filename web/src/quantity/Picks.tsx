@@ -36,7 +36,7 @@ export function PickOne<T extends string>({
 }) {
   return (
     <div className="picks" role="radiogroup" aria-label={label}>
-      {options.map(([word, spoken]) => (
+      {options.map(([word, label]) => (
         <button
           type="button"
           key={word}
@@ -45,7 +45,7 @@ export function PickOne<T extends string>({
           aria-checked={value === word}
           onClick={() => onPick(word)}
         >
-          {spoken}
+          {label}
         </button>
       ))}
     </div>
@@ -68,7 +68,7 @@ export function ManyPicks({
     <fieldset>
       <legend>{label}</legend>
       <div className="picks">
-        {options.map(([word, spoken]) => (
+        {options.map(([word, label]) => (
           <button
             type="button"
             key={word}
@@ -78,7 +78,7 @@ export function ManyPicks({
               onChange(values.includes(word) ? values.filter((v) => v !== word) : [...values, word])
             }
           >
-            {spoken}
+            {label}
           </button>
         ))}
       </div>

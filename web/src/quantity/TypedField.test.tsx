@@ -2,7 +2,7 @@ import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { describe, expect, it } from 'vitest';
-import { spoken, TypedField } from './TypedField';
+import { problemText, TypedField } from './TypedField';
 
 function Form({ problem }: { problem?: Parameters<typeof TypedField>[0]['problem'] }) {
   const [a, setA] = useState('');
@@ -54,10 +54,10 @@ describe('a typed field', () => {
   });
 
   it('speaks of the field by its label, wherever the message names it', () => {
-    expect(spoken({ field: 'a.b', code: 'missing', message: 'a.b is missing' }, 'Bore')).toBe(
+    expect(problemText({ field: 'a.b', code: 'missing', message: 'a.b is missing' }, 'Bore')).toBe(
       'Bore is missing',
     );
-    expect(spoken({ field: 'a', code: 'syntax', message: '“x” is not a figure' }, 'Bore')).toBe(
+    expect(problemText({ field: 'a', code: 'syntax', message: '“x” is not a figure' }, 'Bore')).toBe(
       '“x” is not a figure',
     );
   });

@@ -29,7 +29,7 @@ export function toNextField(event: KeyboardEvent<HTMLElement>) {
 }
 
 /** A problem in words a person would use: the field's label in place of its name. */
-export function spoken(problem: Problem, label: string): string {
+export function problemText(problem: Problem, label: string): string {
   const text = problem.message.startsWith(problem.field)
     ? label + problem.message.slice(problem.field.length)
     : problem.message;
@@ -103,7 +103,7 @@ export function TypedField({
       )}
       <span id={`${id}-said`}>
         {problem ? (
-          <span className="wrong">{spoken(problem, label)}</span>
+          <span className="wrong">{problemText(problem, label)}</span>
         ) : (
           <span className="said">{said}</span>
         )}

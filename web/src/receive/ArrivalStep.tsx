@@ -27,6 +27,7 @@ import {
   type CircumstancesText,
   type HandoverText,
 } from './arrivalText';
+import { termLabel } from '../ui/terms';
 
 /** The motor as it came in: by hand, eye, ear and nose, by what was told, and what follows from it at once. */
 export function ArrivalStep({ job }: { job: JobView }) {
@@ -249,7 +250,7 @@ export function ArrivalStep({ job }: { job: JobView }) {
       />
       <ManyPicks
         label="Fitted to it, and harmed by high voltage"
-        options={AUXILIARIES.map((a) => [a, a.replace('-', ' ')] as const)}
+        options={AUXILIARIES.map((a) => [a, termLabel(a)] as const)}
         values={v.auxiliaries}
         onChange={(auxiliaries) => set({ auxiliaries })}
       />

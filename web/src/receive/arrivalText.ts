@@ -91,7 +91,7 @@ export const SIDES = [
   ['left', 'Left'],
   ['bottom', 'Bottom'],
   ['drive-end', 'Drive end'],
-  ['other-end', 'Other end'],
+  ['non-drive-end', 'Non-drive end'],
 ] as const;
 
 export const EXPOSURES = [

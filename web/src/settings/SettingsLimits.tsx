@@ -31,7 +31,7 @@ export function Limits({
         return (
           <div className="grid3" key={row.limit}>
             <div>
-              <b>{limit?.spoken}</b>
+              <b>{limit?.label}</b>
               <div className="small soft">
                 {plain(limit?.standard ?? 0)} {limit?.unit} by {limit?.source}
               </div>
@@ -76,7 +76,7 @@ export function Limits({
           <option value="">Change a limit …</option>
           {free.map((l) => (
             <option key={l.limit} value={l.limit}>
-              {l.spoken}: {plain(l.standard)} {l.unit}
+              {l.label}: {plain(l.standard)} {l.unit}
             </option>
           ))}
         </select>

@@ -114,7 +114,7 @@ function Settings({ view, mayChange }: { view: SettingsView; mayChange: boolean 
       {view.questions.map((q, n) => (
         <Picks
           key={q.question}
-          label={q.spoken}
+          label={q.label}
           disabled={locked}
           value={v.schools[n]?.school}
           options={[

@@ -22,6 +22,7 @@ import { TypedField } from '../quantity/TypedField';
 import { originOf, Standing } from '../verdict/Standing';
 import { Mark } from '../verdict/Mark';
 import { Loading } from '../ui/Loading';
+import { termLabel } from '../ui/terms';
 
 const SurgeTraces = lazy(() => import('./SurgeTraces').then((m) => ({ default: m.SurgeTraces })));
 
@@ -166,7 +167,7 @@ function Entry({
         </section>
       )}
       <p className="soft">
-        Level for a winding that is {job.windingState.state.replace('-', ' ')}, by the work on record.
+        Level for a winding that is {termLabel(job.windingState.state)}, by the work on record.
       </p>
       <Checkbox checked={rotorFitted} onChange={(e) => setRotor(e.target.checked)}>
         Rotor is in

@@ -21,7 +21,7 @@ const part = (name: string, end: string, more: object = {}) => ({
 const BUILDS = [
   {
     build: 'ball-sealed',
-    spoken: 'Ball bearings, no caps',
+    label: 'Ball bearings, no caps',
     where: 'usual to frame 132',
     parts: [
       part('Shaft key', 'drive-end', { small: true }),
@@ -32,7 +32,7 @@ const BUILDS = [
           { way: 'pried on one side', after: 'Look at the ears.' },
         ],
       }),
-      part('Bracket', 'other-end', { joint: true }),
+      part('Bracket', 'non-drive-end', { joint: true }),
       part('Rotor', 'frame'),
       part('Bearing', 'drive-end'),
     ],
@@ -64,7 +64,7 @@ describe('a motor taken apart', () => {
     await waitFor(() =>
       expect(last()?.marks).toEqual([
         { joint: 'Bracket', end: 'drive-end', mark: 'one dot' },
-        { joint: 'Bracket', end: 'other-end', mark: 'two dots' },
+        { joint: 'Bracket', end: 'non-drive-end', mark: 'two dots' },
       ]),
     );
   });

@@ -50,7 +50,7 @@ export function PartsStep({ job }: { job: JobView }) {
       {reading && <Findings findings={reading.lines} />}
       {build && !choosing ? (
         <p className="built">
-          Built as <b>{build.spoken.toLowerCase()}</b> <span className="soft small">{build.where}</span>
+          Built as <b>{build.label.toLowerCase()}</b> <span className="soft small">{build.where}</span>
           <button type="button" className="pick" onClick={() => setChoosing(true)}>
             another build
           </button>
@@ -58,7 +58,7 @@ export function PartsStep({ job }: { job: JobView }) {
       ) : (
         <Picks
           label={`Built as; by its plate ${suggested(job, builds)}`}
-          options={builds.map((b) => [b.build, b.spoken] as const)}
+          options={builds.map((b) => [b.build, b.label] as const)}
           value={build?.build}
           onPick={(picked) => {
             sheet.set({ build: picked });
@@ -82,9 +82,9 @@ export function PartsStep({ job }: { job: JobView }) {
   );
 }
 
-function suggested(job: JobView, builds: { build: string; spoken: string; where: string }[]): string {
+function suggested(job: JobView, builds: { build: string; label: string; where: string }[]): string {
   const own = builds.find((b) => b.build === job.apart.suggested);
-  return own ? `${own.spoken.toLowerCase()} (${own.where})` : '…';
+  return own ? `${own.label.toLowerCase()} (${own.where})` : '…';
 }
 
 /** Joints of this build, and others that somebody marked. */
@@ -100,7 +100,7 @@ function joints(
       end: p.end,
       usual:
         read.find((j) => j.part === p.part && j.end === p.end)?.usual ??
-        (p.end === 'other-end' ? 'two dots' : 'one dot'),
+        (p.end === 'non-drive-end' ? 'two dots' : 'one dot'),
     }));
   const others = log.marks
     .filter((m) => !own.some((j) => j.part === m.joint && j.end === m.end))
@@ -220,7 +220,7 @@ function Other({ log, change }: { log: LogText; change: (next: LogText) => void 
           value={name}
           onChange={(e) => setName(e.target.value)}
         />
-        {ENDS.map(([end, spoken]) => (
+        {ENDS.map(([end, label]) => (
           <button
             key={end}
             type="button"
@@ -231,7 +231,7 @@ function Other({ log, change }: { log: LogText; change: (next: LogText) => void 
               setName('');
             }}
           >
-            off the {spoken}
+            off the {label}
           </button>
         ))}
       </div>

@@ -4,11 +4,11 @@ import { describe, expect, it } from 'vitest';
 import { FakeShop } from '../testing/FakeShop';
 import { TogetherStep } from './TogetherStep';
 
-const step = (id: number, spoken: string, more: object = {}) => ({
+const step = (id: number, label: string, more: object = {}) => ({
   id,
-  spoken,
+  label,
   details: '',
-  mind: `Mind ${spoken}.`,
+  mind: `Mind ${label}.`,
   replace: false,
   small: false,
   refit: null,

@@ -85,7 +85,7 @@ function Step({
         <Mark verdict={done ? (done.leftOut ? 'watch' : 'holds') : step.replace ? 'stop' : 'unproven'} />
         <div className="grow">
           <b>
-            {place}. {step.spoken}
+            {place}. {step.label}
           </b>{' '}
           {step.small && <b className="lose">small</b>}{' '}
           {step.replace && !done && <b className="lose">fit a new one</b>}
@@ -107,7 +107,7 @@ function Step({
             <Button
               type={next ? 'primary' : 'default'}
               disabled={busy}
-              aria-label={`${step.spoken}: back on`}
+              aria-label={`${step.label}: back on`}
               onClick={() => act(step, 'refit')}
             >
               Back on

@@ -152,13 +152,13 @@ export function TriagePage() {
                   }}
                 />
               ) : (
-                LETTERS[stage].map(([letter, word, spoken]) => (
+                LETTERS[stage].map(([letter, word, label]) => (
                   <Button
                     key={word}
                     aria-pressed={stage === 'eye' ? entry.eye.includes(word) : entry[stage] === word}
                     onClick={() => wordOf(stage, letter) && draft.change(picked(entry, stage, word))}
                   >
-                    <kbd>{letter}</kbd> {spoken}
+                    <kbd>{letter}</kbd> {label}
                   </Button>
                 ))
               )}

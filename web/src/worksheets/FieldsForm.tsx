@@ -1,7 +1,8 @@
 import { Button, Checkbox, Input, Select } from 'antd';
 import type { FormField, Problem, Typed } from '../api/types';
 import { at } from '../ui/preview';
-import { spoken, TypedField } from '../quantity/TypedField';
+import { problemText, TypedField } from '../quantity/TypedField';
+import { termLabel } from '../ui/terms';
 
 interface Part {
   path: string;
@@ -66,10 +67,10 @@ function OneField({
             {...(field.kind === 'words' ? { mode: 'multiple' as const } : { allowClear: field.optional })}
             style={{ width: '100%' }}
             value={value as string}
-            options={field.words.map((w) => ({ value: w, label: w.replaceAll('-', ' ') }))}
+            options={field.words.map((w) => ({ value: w, label: termLabel(w) }))}
             onChange={(v: unknown) => onChange(v ?? '')}
           />
-          <span className="wrong">{problem && spoken(problem, field.label)}</span>
+          <span className="wrong">{problem && problemText(problem, field.label)}</span>
         </label>
       );
     case 'series':
@@ -156,7 +157,7 @@ function Rows({
   return (
     <fieldset style={{ gridColumn: '1 / -1' }}>
       <legend>{field.label}</legend>
-      {own && <p className="wrong">{spoken(own, field.label)}</p>}
+      {own && <p className="wrong">{problemText(own, field.label)}</p>}
       {rows.map((row, n) => (
         // Headings once, above the first row, where a row is one line of plain fields.
         <div
@@ -225,7 +226,7 @@ function Series({
           onChange(words.length === 0 && kind === 'series' ? undefined : words.map((w) => readWord(kind, w)));
         }}
       />
-      <span className="wrong">{wrong && spoken(wrong, label)}</span>
+      <span className="wrong">{wrong && problemText(wrong, label)}</span>
     </label>
   );
 }

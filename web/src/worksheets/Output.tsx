@@ -150,7 +150,7 @@ function List({ value }: { value: unknown[] }) {
       {shown.map((v, n) =>
         typeof v['probability'] === 'number' ? (
           <div key={n}>
-            {String(v['spoken'])} {(100 * v['probability']).toFixed(1)} %
+            {String(v['label'])} {(100 * v['probability']).toFixed(1)} %
           </div>
         ) : (
           <Output key={n} value={v} />

@@ -99,7 +99,7 @@ class FloorTest {
         hand.page().keyboard().press("f");
         hand.pick("Waiting");
         assertThat(row(hand, "TQ-0407")).containsText("Waits for parts: brake coil");
-        hand.goTo("/jobs/TQ-0407/course");
+        hand.goTo("/jobs/TQ-0407/routing");
         hand.press("It waits no longer");
         hand.fill("Reason, Winding", "recondition needs no winding data");
         hand.page()

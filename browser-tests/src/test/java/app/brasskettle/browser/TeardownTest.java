@@ -34,7 +34,7 @@ class TeardownTest {
         hand.pick("Open frame, no cowl");
         hand.sees("0 of 2 joints marked");
         hand.press("Bracket, drive end one dot");
-        hand.press("Bracket, other end two dots");
+        hand.press("Bracket, non-drive end two dots");
         hand.sees("2 of 2 joints marked");
 
         List<String> order =
@@ -51,7 +51,7 @@ class TeardownTest {
         hand.fill("Stator with its winding", "84");
         hand.sees("Stator weighed with its winding: 84 kg");
         hand.page()
-                .getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Wave washer, other end is"))
+                .getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Wave washer, non-drive end is"))
                 .getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("damaged"))
                 .click();
         hand.sees("1 to be replaced");
@@ -66,8 +66,8 @@ class TeardownTest {
         for (String part : List.of(
                 "Spacer, drive end",
                 "Rotor",
-                "Bracket, other end",
-                "Wave washer, other end",
+                "Bracket, non-drive end",
+                "Wave washer, non-drive end",
                 "Bracket, drive end",
                 "Shaft key, drive end")) {
             hand.press(part + ": back on");

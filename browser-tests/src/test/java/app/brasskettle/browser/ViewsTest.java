@@ -26,7 +26,7 @@ class ViewsTest {
         "/receive, Receive a motor, false",
         "/jobs/TQ-0402/receive, As it came in, false",
         "/jobs/TQ-0402/plate, Nameplate, false",
-        "/jobs/TQ-0401/course, Out of the usual order, false",
+        "/jobs/TQ-0401/routing, Out of the usual order, false",
         "/jobs/TQ-0401/journal, Journal, false",
         "/motors/SW0417B, Motor SW0417B, false",
         "/customers/1, Harrow Grain Terminal, false",
@@ -126,7 +126,7 @@ class ViewsTest {
                 "/receive",
                 "/jobs/TQ-0402/receive",
                 "/jobs/TQ-0410/plate",
-                "/jobs/TQ-0401/course",
+                "/jobs/TQ-0401/routing",
                 "/motors/SW0417B",
                 "/shop",
                 "/customers/1")) {

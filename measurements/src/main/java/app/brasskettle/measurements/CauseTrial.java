@@ -70,14 +70,14 @@ public final class CauseTrial {
         first.byRoot()
                 .forEach((root, found) -> print(
                         "| %s | %d | %.0f | %.0f | %s |%n",
-                        root.spoken(),
+                        root.label(),
                         found.cases(),
                         100.0 * found.first() / found.cases(),
                         100.0 * found.firstThree() / found.cases(),
                         found.takenFor().entrySet().stream()
                                 .sorted((a, b) -> b.getValue() - a.getValue())
                                 .limit(3)
-                                .map(e -> e.getKey().spoken() + " " + e.getValue())
+                                .map(e -> e.getKey().label() + " " + e.getValue())
                                 .collect(Collectors.joining(", "))));
         print("%n## Reliability, seed 1%n%n| said | failures | mean %% | right %% |%n|---|---:|---:|---:|%n");
         for (int i = 0; i < first.bins().size(); i++) {

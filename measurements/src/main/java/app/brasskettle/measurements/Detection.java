@@ -64,27 +64,27 @@ public final class Detection {
         for (MotorFault fault : MotorFault.values()) {
             if (fault.befalls(phases)) {
                 for (Severity severity : Severity.values()) {
-                    row(fault.spoken() + ", " + severity.word(), Faults.none().with(fault, severity), ratings);
+                    row(fault.label() + ", " + severity.code(), Faults.none().with(fault, severity), ratings);
                 }
             }
         }
     }
 
     private static void pairs(List<Rating> ratings) {
-        head("clear faults", 3);
+        head("moderate faults", 3);
         MotorFault[][] pairs = {
             {MotorFault.MOISTURE, MotorFault.TURN_SHORT},
             {MotorFault.TURN_SHORT, MotorFault.BROKEN_BAR},
             {MotorFault.POOR_JOINT, MotorFault.BAD_BEARING}
         };
         for (MotorFault[] pair : pairs) {
-            row(pair[0].spoken() + " and " + pair[1].spoken(), Faults.of(pair), ratings);
+            row(pair[0].label() + " and " + pair[1].label(), Faults.of(pair), ratings);
         }
     }
 
     private static void head(String first, int phases) {
         List<String> names =
-                tests(phases).stream().map(SimulatedBench.Test::spoken).toList();
+                tests(phases).stream().map(SimulatedBench.Test::label).toList();
         System.out.println("| " + first + " | " + String.join(" | ", names) + " | any test |");
         System.out.println("|---|" + "---|".repeat(names.size() + 1));
     }

@@ -5,7 +5,7 @@ import app.brasskettle.core.casebook.SyntheticFailure;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.cause.FailurePattern;
 import app.brasskettle.core.teardown.CoilMap;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -75,7 +75,7 @@ final class Learner {
     }
 
     private static Set<String> signs(FailurePattern p) {
-        Set<String> signs = p.evidence().stream().map(Word::word).collect(Collectors.toCollection(HashSet::new));
+        Set<String> signs = p.evidence().stream().map(Coded::code).collect(Collectors.toCollection(HashSet::new));
         new CoilMap(p.connection(), p.poles(), p.groups(), p.spots()).facts().forEach(f -> signs.add(f.code()));
         return signs;
     }

@@ -66,7 +66,7 @@ public record Registers(List<Register> registers, Optional<Double> meanGapMm) {
         meanGapMm.ifPresent(g -> problems.positive("meanGapMm", g, "mm"));
         if (problems.size("registers", registers, 1, Place.values().length)) {
             problems.distinct(
-                    registers.stream().map(r -> r.place().word()).toList(), i -> "registers[" + i + "].place");
+                    registers.stream().map(r -> r.place().code()).toList(), i -> "registers[" + i + "].place");
         }
         problems.throwIfAny();
     }

@@ -43,7 +43,7 @@ public final class RegistersWorksheet {
             Judgement j = judge(register, sizes);
             judgements.add(j);
             readings.add(new RegistersResult.RegisterReading(
-                    register.place().spoken(),
+                    register.place().label(),
                     sizes.clearance,
                     sizes.limit(),
                     sizes.outOfRound,
@@ -80,7 +80,7 @@ public final class RegistersWorksheet {
     }
 
     private static Judgement judge(Register register, Sizes s) {
-        String where = Phrase.capital(register.place().spoken()) + ": ";
+        String where = Phrase.capital(register.place().label()) + ": ";
         String clearance =
                 (s.clearance < 0 ? Lengths.micron(-s.clearance) + " tight" : "loose by " + Lengths.micron(s.clearance))
                         + ", limit " + Lengths.micron(s.limit());

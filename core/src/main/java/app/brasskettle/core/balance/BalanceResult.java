@@ -3,8 +3,8 @@ package app.brasskettle.core.balance;
 import app.brasskettle.core.verdict.Judged;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Step;
-import app.brasskettle.core.worksheet.Word;
 import java.util.List;
 import java.util.Optional;
 
@@ -28,7 +28,7 @@ public record BalanceResult(
         implements Judged {
 
     /** Where an unbalance comes from. */
-    public enum Source implements Word {
+    public enum Source implements Coded {
         NONE,
         WINDING,
         ROTOR,

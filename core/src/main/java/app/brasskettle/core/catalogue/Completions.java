@@ -6,9 +6,9 @@ import app.brasskettle.core.rules.School;
 import app.brasskettle.core.run.NoLoadRun;
 import app.brasskettle.core.testkind.RecordFacts;
 import app.brasskettle.core.withstand.WithstandQuestion;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
-import app.brasskettle.core.worksheet.Word;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,21 +22,21 @@ final class Completions {
     /** How new the winding is comes from the record and is not chosen; what counts as the same winding ends with work on it. */
     static void withstand(Map<String, Object> whole, RecordFacts facts) {
         Object told = whole.get("state");
-        if (told != null && !told.equals(facts.state().word())) {
+        if (told != null && !told.equals(facts.state().code())) {
             throw new InvalidInputException(List.of(new Problem(
                     "state",
                     Problem.Code.CONTRADICTION,
                     "state is " + told + "; by the work on record the winding is "
-                            + facts.state().word())));
+                            + facts.state().code())));
         }
-        whole.put("state", facts.state().word());
+        whole.put("state", facts.state().code());
         whole.put("repeat", facts.stoodBefore());
         whole.put(
                 "school",
                 (facts.rules().school(Question.SURGE_LEVEL) == School.STANDARD
                                 ? WithstandQuestion.School.STANDARD
                                 : WithstandQuestion.School.WORKSHOP)
-                        .word());
+                        .code());
     }
 
     /** A line that reads nothing is named as dead, so that it is a finding and no slip. */
@@ -47,7 +47,7 @@ final class Completions {
         List<String> dead = new ArrayList<>();
         for (NoLoadRun.Line line : NoLoadRun.Line.values()) {
             if (line.ordinal() < currents.size() && nothing(currents.get(line.ordinal()))) {
-                dead.add(line.word());
+                dead.add(line.code());
             }
         }
         if (!dead.isEmpty()) {
@@ -78,7 +78,7 @@ final class Completions {
             whole.put(
                     "openPairs",
                     open.stream()
-                            .filter(p -> Word.parse(Pair.class, p).isPresent())
+                            .filter(p -> Coded.parse(Pair.class, p).isPresent())
                             .toList());
         }
     }

@@ -24,7 +24,7 @@ import java.util.stream.Stream;
 /** Tests of a motor that is taken apart: offered once it was opened. */
 public final class OpenMotorTests {
 
-    private static final List<String> ENDS = List.of("drive-end", "other-end");
+    private static final List<String> ENDS = List.of("drive-end", "non-drive-end");
 
     private static final KindList KINDS = new KindList(300);
 

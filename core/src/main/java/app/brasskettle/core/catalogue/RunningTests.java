@@ -142,7 +142,7 @@ public final class RunningTests {
                     "mounting",
                     "rigid",
                     "readings",
-                    Stream.of("drive-end", "other-end")
+                    Stream.of("drive-end", "non-drive-end")
                             .flatMap(place -> Stream.of("horizontal", "vertical", "axial")
                                     .map(direction -> Map.of("place", place, "direction", direction)))
                             .toList())));

@@ -1,8 +1,8 @@
 package app.brasskettle.core.catalogue;
 
 import app.brasskettle.core.quantity.Dimension;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Samples;
-import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.core.worksheet.Worksheet;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
@@ -22,7 +22,7 @@ import java.util.Optional;
 public record SheetForm(String name, String title, List<String> sources, List<Field> fields) {
 
     /** What a field takes. */
-    public enum Kind implements Word {
+    public enum Kind implements Coded {
         FIGURE,
         WORD,
         FLAG,
@@ -107,7 +107,7 @@ public record SheetForm(String name, String title, List<String> sources, List<Fi
     private static List<String> words(Class<?> type) {
         return type.isEnum()
                 ? Arrays.stream(type.getEnumConstants())
-                        .map(w -> ((Word) w).word())
+                        .map(w -> ((Coded) w).code())
                         .toList()
                 : List.of();
     }

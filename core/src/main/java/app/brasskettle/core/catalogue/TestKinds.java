@@ -28,7 +28,7 @@ public final class TestKinds {
 
     /** Finds the kind written as {@code word}; empty when there is none. */
     public static Optional<TestKind> named(String word) {
-        return all.stream().filter(k -> k.word().equals(word)).findFirst();
+        return all.stream().filter(k -> k.code().equals(word)).findFirst();
     }
 
     /** Finds the test taken at {@code step}, of whichever speed; the tester check shares its step with the lock-out. */
@@ -38,7 +38,7 @@ public final class TestKinds {
 
     /** Lists all names, as one line for a message. */
     public static String choices() {
-        return all.stream().map(TestKind::word).collect(Collectors.joining(", "));
+        return all.stream().map(TestKind::code).collect(Collectors.joining(", "));
     }
 
     /** Has one kind more until the answer is closed: tests hold that everything follows from a definition. */

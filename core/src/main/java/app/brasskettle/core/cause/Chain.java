@@ -1,7 +1,7 @@
 package app.brasskettle.core.cause;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.ShippedTable;
-import app.brasskettle.core.worksheet.Word;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -29,7 +29,7 @@ public record Chain(List<Link> links) {
 
     private static final Map<Explanation, List<Part>> PARTS = ShippedTable.rows(Chain.class, "chains.csv").stream()
             .collect(Collectors.toUnmodifiableMap(
-                    r -> Word.parse(Explanation.class, r.get("explanation")).orElseThrow(),
+                    r -> Coded.parse(Explanation.class, r.get("explanation")).orElseThrow(),
                     r -> Arrays.stream(r.get("links").split("\\|"))
                             .map(Chain::part)
                             .toList()));

@@ -25,7 +25,7 @@ public record EarlierFailure(String tag, Explanation explanation, String root, L
     }
 
     static String code(Explanation explanation) {
-        return RECURRENCE + explanation.word();
+        return RECURRENCE + explanation.code();
     }
 
     /** Whether {@code code} is such a piece. */
@@ -34,17 +34,17 @@ public record EarlierFailure(String tag, Explanation explanation, String root, L
     }
 
     /** The piece in running text. */
-    public String spoken() {
-        return spoken(explanation) + ", as " + tag + (root.isBlank() ? "" : ", " + root);
+    public String label() {
+        return label(explanation) + ", as " + tag + (root.isBlank() ? "" : ", " + root);
     }
 
-    static String spoken(Explanation explanation) {
-        return "failed so before: " + explanation.spoken();
+    static String label(Explanation explanation) {
+        return "failed so before: " + explanation.label();
     }
 
     /** What it was, and what the customer was told then. */
     public String told() {
-        return explanation.spoken() + (root.isBlank() ? "" : ", " + root) + ". "
+        return explanation.label() + (root.isBlank() ? "" : ", " + root) + ". "
                 + (recommendations.isEmpty()
                         ? "Nothing was advised then."
                         : "Advised then: " + String.join(" ", recommendations));

@@ -1,9 +1,9 @@
 package app.brasskettle.core.cause;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** Piece of evidence a job can hold: from the complaint, from what was found, from a test. */
-public enum Evidence implements Word {
+public enum Evidence implements Coded {
     THREE_PHASE,
     SINGLE_PHASE,
     CONNECTION_DIFFERS,

@@ -1,7 +1,7 @@
 package app.brasskettle.core.cause;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.ShippedTable;
-import app.brasskettle.core.worksheet.Word;
 import java.util.Collection;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -31,7 +31,7 @@ public final class EvidenceTable {
     static final String PLATE = "plate";
     /** Kind of a piece that is the absence of others. */
     static final String QUIET = "quiet";
-    /** Kind of a piece that earlier stays of the same motor bring. */
+    /** Kind of a piece that earlier visits of the same motor bring. */
     static final String HISTORY = "history";
 
     /** Kind of a piece that others make together. */
@@ -101,7 +101,7 @@ public final class EvidenceTable {
             Explanation e = explanation(row.get("explanation"));
             String code = EarlierFailure.code(e);
             // It comes by itself: nobody is sent to look for it, so how often it is seen plays no part.
-            entries.put(code, new Entry(code, HISTORY, HISTORY, 1, 0, EarlierFailure.spoken(e), ""));
+            entries.put(code, new Entry(code, HISTORY, HISTORY, 1, 0, EarlierFailure.label(e), ""));
             weights.put(code, Map.of(e, new Weight(Double.parseDouble(row.get("decibans")), row.get("reason"))));
         }
         for (CSVRecord row : rows("priors.csv")) {
@@ -189,7 +189,7 @@ public final class EvidenceTable {
     }
 
     private static Explanation explanation(String word) {
-        return Word.parse(Explanation.class, word)
+        return Coded.parse(Explanation.class, word)
                 .orElseThrow(() -> new IllegalStateException("The evidence table names no explanation " + word));
     }
 

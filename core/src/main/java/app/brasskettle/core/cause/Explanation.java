@@ -1,9 +1,9 @@
 package app.brasskettle.core.cause;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** What can have started a failure. */
-public enum Explanation implements Word {
+public enum Explanation implements Coded {
     LOST_PHASE("lost phase"),
     UNBALANCED_VOLTAGE("unbalanced voltage"),
     OVERLOAD("overload"),
@@ -26,14 +26,14 @@ public enum Explanation implements Word {
     MISCONNECTION("wrong connection"),
     NO_FAULT_FOUND("no fault found");
 
-    private final String spoken;
+    private final String label;
 
-    Explanation(String spoken) {
-        this.spoken = spoken;
+    Explanation(String label) {
+        this.label = label;
     }
 
     /** The explanation in running text. */
-    public String spoken() {
-        return spoken;
+    public String label() {
+        return label;
     }
 }

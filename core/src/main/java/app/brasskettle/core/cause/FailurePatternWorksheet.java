@@ -5,7 +5,7 @@ import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.teardown.MapFact;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Worksheet;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -21,12 +21,12 @@ public final class FailurePatternWorksheet {
     private static final double CLOSE = 2;
 
     private static final String DEAD_THOUGH_CLEAN = "dead-ground-clean-winding";
-    private static final Set<String> CLEAN = Set.of(Evidence.WINDING_LOOKS_SOUND.word(), "map-all-bright");
+    private static final Set<String> CLEAN = Set.of(Evidence.WINDING_LOOKS_SOUND.code(), "map-all-bright");
     private static final Set<String> CARRY_LEAKAGE = Set.of(
-            Evidence.WINDING_WET.word(),
-            Evidence.WINDING_DIRTY.word(),
-            Evidence.OIL_IN_WINDING.word(),
-            Evidence.FLOODED_OR_WASHED.word());
+            Evidence.WINDING_WET.code(),
+            Evidence.WINDING_DIRTY.code(),
+            Evidence.OIL_IN_WINDING.code(),
+            Evidence.FLOODED_OR_WASHED.code());
 
     private static final String SOURCE = "Evidence table, naive Bayes in decibans";
 
@@ -56,10 +56,10 @@ public final class FailurePatternWorksheet {
             Set<String> without) {
         List<String> codes = new ArrayList<>();
         facts.forEach(f -> codes.add(f.code()));
-        pattern.evidence().stream().map(Word::word).forEach(codes::add);
+        pattern.evidence().stream().map(Coded::code).forEach(codes::add);
         earlier.stream().map(EarlierFailure::code).distinct().forEach(codes::add);
-        if (threePhase(pattern) && !codes.contains(Evidence.SINGLE_PHASE.word())) {
-            codes.add(Evidence.THREE_PHASE.word());
+        if (threePhase(pattern) && !codes.contains(Evidence.SINGLE_PHASE.code())) {
+            codes.add(Evidence.THREE_PHASE.code());
         }
         if (!pattern.groups().isEmpty()) {
             codes.addAll(table.quiet(codes));
@@ -71,8 +71,8 @@ public final class FailurePatternWorksheet {
         Posterior belief = new Posterior(table, codes);
         List<FailureRanking.Ranked> ranking = belief.ranked().stream()
                 .map(e -> new FailureRanking.Ranked(
-                        e.word(),
-                        e.spoken(),
+                        e.code(),
+                        e.label(),
                         belief.of(e),
                         belief.priorDecibans(e),
                         belief.sumDecibans(e),
@@ -93,7 +93,7 @@ public final class FailurePatternWorksheet {
 
     /** A dead ground in a winding found clean and dry: together they say more than each for itself. */
     private static boolean deadThoughClean(List<String> codes) {
-        return codes.contains(Evidence.DEAD_GROUND.word())
+        return codes.contains(Evidence.DEAD_GROUND.code())
                 && !Collections.disjoint(codes, CLEAN)
                 && Collections.disjoint(codes, CARRY_LEAKAGE);
     }
@@ -118,7 +118,7 @@ public final class FailurePatternWorksheet {
         if (first.probability() < CLOSE * second.probability()) {
             return new Judgement(
                     Verdict.UNPROVEN,
-                    "Undecided between " + first.spoken() + " and " + second.spoken(),
+                    "Undecided between " + first.label() + " and " + second.label(),
                     figures + ": under twice as likely",
                     SOURCE,
                     next);
@@ -126,14 +126,14 @@ public final class FailurePatternWorksheet {
         boolean decided = first.probability() >= DECIDED;
         return new Judgement(
                 decided ? Verdict.HOLDS : Verdict.WATCH,
-                (decided ? "Looks like " : "Most likely ") + first.spoken() + ", " + percent(first.probability()),
+                (decided ? "Looks like " : "Most likely ") + first.label() + ", " + percent(first.probability()),
                 figures + (decided ? "" : "; under 80 % it may still turn"),
                 SOURCE,
                 decided ? "Conclude, by name, and ask what keeps it from coming back." : next);
     }
 
     private static String share(FailureRanking.Ranked r) {
-        return r.spoken() + " " + percent(r.probability());
+        return r.label() + " " + percent(r.probability());
     }
 
     private static String percent(double probability) {

@@ -20,14 +20,14 @@ public record FailureRanking(
      * One explanation with its sum.
      *
      * @param explanation its code
-     * @param spoken its name in running text
+     * @param label its name in running text
      * @param probability share of belief, 0 to 1
      * @param priorDecibans what it starts with, before any evidence
      * @param sumDecibans prior and evidence together
      */
     public record Ranked(
             String explanation,
-            String spoken,
+            String label,
             double probability,
             double priorDecibans,
             double sumDecibans,

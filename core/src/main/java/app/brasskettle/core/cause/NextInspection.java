@@ -102,6 +102,6 @@ final class NextInspection {
         Comparator<Explanation> byWeight = Comparator.comparingDouble(e -> table.decibans(piece.code(), e));
         Explanation favoured = leaders.stream().max(byWeight).orElseThrow();
         Explanation opposed = leaders.stream().min(byWeight).orElseThrow();
-        return favoured == opposed ? "" : favoured.spoken() + " from " + opposed.spoken();
+        return favoured == opposed ? "" : favoured.label() + " from " + opposed.label();
     }
 }

@@ -1,7 +1,7 @@
 package app.brasskettle.core.cause;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.ShippedTable;
-import app.brasskettle.core.worksheet.Word;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -28,7 +28,7 @@ public record Prevention(
 
     private static final List<Row> ROWS = ShippedTable.rows(Prevention.class, "prevention.csv").stream()
             .map(r -> new Row(
-                    Word.parse(Explanation.class, r.get("explanation")).orElseThrow(),
+                    Coded.parse(Explanation.class, r.get("explanation")).orElseThrow(),
                     r.get("root"),
                     r.get("words"),
                     r.get("shown").isBlank()
@@ -49,7 +49,7 @@ public record Prevention(
         return ROWS.stream()
                 .filter(r -> r.explanation() == explanation)
                 .map(r -> new Prevention(
-                        explanation.word(),
+                        explanation.code(),
                         r.root(),
                         r.words(),
                         r.codes().stream()

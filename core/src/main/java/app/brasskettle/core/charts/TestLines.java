@@ -66,7 +66,11 @@ public record TestLines(String label, String x, String y, List<Line> series, Opt
                     "min",
                     "°C",
                     line("drive end", t.readings(), RunWatch.Reading::minute, RunWatch.Reading::driveEndTemperatureC),
-                    line("other end", t.readings(), RunWatch.Reading::minute, RunWatch.Reading::otherEndTemperatureC));
+                    line(
+                            "non-drive end",
+                            t.readings(),
+                            RunWatch.Reading::minute,
+                            RunWatch.Reading::nonDriveEndTemperatureC));
         }
         if (input instanceof RotorProof t) {
             return t.turnCurrentsA().flatMap(c -> lines("Current over a turn of the shaft", "step", "A", counted(c)));

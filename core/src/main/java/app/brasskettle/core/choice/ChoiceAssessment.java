@@ -115,7 +115,7 @@ public record ChoiceAssessment(
                 .toList();
         return new Option(
                 offer.kind(),
-                offer.kind().spoken(),
+                offer.kind().label(),
                 standing.open(),
                 standing.reason(),
                 lines,

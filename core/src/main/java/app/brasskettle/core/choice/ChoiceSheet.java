@@ -43,7 +43,7 @@ public record ChoiceSheet(
                     problems.add(
                             "offers[" + i + "].kind",
                             Problem.Code.DUPLICATE,
-                            offers.get(i).kind().spoken() + " is offered already");
+                            offers.get(i).kind().label() + " is offered already");
                 }
             }
         }
@@ -55,7 +55,7 @@ public record ChoiceSheet(
         List<Decision.Option> options = new ArrayList<>();
         for (Offer o : offers) {
             options.add(new Decision.Option(
-                    o.kind().spoken(),
+                    o.kind().label(),
                     o.price().doubleValue(),
                     o.leadTimeHours(),
                     o.efficiencyPercent(),

@@ -1,21 +1,21 @@
 package app.brasskettle.core.choice;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** The three ways forward with a motor. */
-public enum OptionKind implements Word {
+public enum OptionKind implements Coded {
     RECONDITION("Recondition"),
     REWIND("Rewind"),
     REPLACE("Replace");
 
-    private final String spoken;
+    private final String label;
 
-    OptionKind(String spoken) {
-        this.spoken = spoken;
+    OptionKind(String label) {
+        this.label = label;
     }
 
     /** The option as a heading. */
-    public String spoken() {
-        return spoken;
+    public String label() {
+        return label;
     }
 }

@@ -4,8 +4,8 @@ import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.testkind.StopEffect.Hold;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.work.TestGroup;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Phrase;
-import app.brasskettle.core.worksheet.Word;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -33,7 +33,7 @@ public record EnergiseGate(
         Optional<Double> validUntil) {
 
     /** How far the motor may be put on power. */
-    public enum State implements Word {
+    public enum State implements Coded {
         BLOCKED,
         /** Reduced voltage or current-limited, guarded. */
         TEST_POWER_ONLY,
@@ -68,7 +68,7 @@ public record EnergiseGate(
         }
 
         static Reason at(GateRow row, String sentence, String step) {
-            return new Reason(row.word(), sentence, row.liftedBy(), step, row.hold(), false, row.source());
+            return new Reason(row.code(), sentence, row.liftedBy(), step, row.hold(), false, row.source());
         }
 
         Reason asWaivable() {

@@ -6,10 +6,10 @@ import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.testkind.StopEffect.Hold;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.work.JobStep;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** What holds energising: the table. A row holds while it is so, whatever order things were recorded in. */
-public enum GateRow implements Word {
+public enum GateRow implements Coded {
     RUN_UNDER_WAY(
             Hold.BLOCKED,
             false,

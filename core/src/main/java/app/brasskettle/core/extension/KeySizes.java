@@ -1,10 +1,10 @@
 package app.brasskettle.core.extension;
 
 import app.brasskettle.core.fits.Grade;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** Which standard gave a shaft its key: widths by diameter, and the limits of seat and key. */
-public enum KeySizes implements Word {
+public enum KeySizes implements Coded {
     /** Widths of IEC 60072-1 and ISO/R 773; seat N9, key h9 (ISO 286-2). */
     ISO(
             new double[] {8, 10, 12, 17, 22, 30, 38, 44, 50, 58, 65, 75, 85, 95, 110, KeySeat.THICKEST_MM},

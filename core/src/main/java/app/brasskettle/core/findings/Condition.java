@@ -4,8 +4,8 @@ import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.findings.Findings.FindingPlace;
 import app.brasskettle.core.findings.Findings.Severity;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.ShippedTable;
-import app.brasskettle.core.worksheet.Word;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -76,11 +76,11 @@ public record Condition(
                 row.get("condition"),
                 row.get("words"),
                 Arrays.stream(row.get("places").split(" "))
-                        .map(p -> Word.parse(FindingPlace.class, p).orElseThrow())
+                        .map(p -> Coded.parse(FindingPlace.class, p).orElseThrow())
                         .toList(),
-                Word.parse(Severity.class, row.get("stop")),
-                Word.parse(Evidence.class, row.get("evidence")),
-                Word.parse(Evidence.class, row.get("severe")),
+                Coded.parse(Severity.class, row.get("stop")),
+                Coded.parse(Evidence.class, row.get("evidence")),
+                Coded.parse(Evidence.class, row.get("severe")),
                 row.get("source"),
                 row.get("next"));
     }

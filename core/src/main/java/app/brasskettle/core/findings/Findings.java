@@ -1,8 +1,8 @@
 package app.brasskettle.core.findings;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import java.util.List;
 import java.util.Optional;
 
@@ -68,25 +68,20 @@ public record Findings(
     }
 
     /** Where something was found. */
-    public enum FindingPlace implements Word {
+    public enum FindingPlace implements Coded {
         DRIVE_END,
-        OTHER_END,
+        NON_DRIVE_END,
         WINDING,
         ROTOR,
         FRAME,
         TERMINAL_BOX,
-        COUPLED_SIDE;
-
-        /** The place in running text. */
-        public String spoken() {
-            return word().replace('-', ' ');
-        }
+        COUPLED_SIDE
     }
 
     /** How bad a finding is. */
-    public enum Severity implements Word {
+    public enum Severity implements Coded {
         SLIGHT,
-        CLEAR,
+        MODERATE,
         SEVERE
     }
 

@@ -57,9 +57,9 @@ public record FindingsAssessment(
     }
 
     private static Judgement line(Finding f, Optional<Condition> condition) {
-        String place = f.component().contains(f.place().spoken())
+        String place = f.component().contains(f.place().label())
                 ? ""
-                : ", " + f.place().spoken();
+                : ", " + f.place().label();
         String where = Phrase.capital(f.component()) + place + ": ";
         String note = f.note().orElse("");
         return condition
@@ -69,13 +69,13 @@ public record FindingsAssessment(
                                 + c.words()
                                 + (c.stopFrom().isEmpty()
                                         ? ""
-                                        : ", " + f.severity().word()),
+                                        : ", " + f.severity().code()),
                         note,
                         c.source().isEmpty() ? SHOP : c.source(),
                         c.next()))
                 .orElseGet(() -> new Judgement(
                         f.severity() == Findings.Severity.SEVERE ? Verdict.STOP : Verdict.WATCH,
-                        where + note + ", " + f.severity().word(),
+                        where + note + ", " + f.severity().code(),
                         "",
                         SHOP,
                         "Photograph it; add what it says to the cause by hand."));

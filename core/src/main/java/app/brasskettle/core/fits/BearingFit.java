@@ -35,7 +35,7 @@ public record BearingFit(String designation, Seat seat, FitClass fitClass, List<
             problems.add(
                     "fitClass",
                     Problem.Code.CONTRADICTION,
-                    "fitClass is " + fitClass.word() + ", a class of the other seat");
+                    "fitClass is " + fitClass.code() + ", a class of the other seat");
         }
         if (problems.size("planesMm", planes, 1, MAX_PLANES)) {
             List<List<Double>> copied = new ArrayList<>();

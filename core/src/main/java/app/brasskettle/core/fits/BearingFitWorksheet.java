@@ -68,7 +68,7 @@ public final class BearingFitWorksheet {
             double taper) {
         double width = upper - lower;
         String limits = Figures.fixed(lower, 3) + " to " + Figures.fixed(upper, 3) + " mm, "
-                + fit.fitClass().word();
+                + fit.fitClass().code();
         String shape = "out of round " + Lengths.micron(outOfRound) + ", taper " + Lengths.micron(taper) + ", of "
                 + Lengths.micron(width) + " allowed (watch from half)";
         boolean shaft = fit.seat() == Seat.SHAFT;

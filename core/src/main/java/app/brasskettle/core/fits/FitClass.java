@@ -1,6 +1,6 @@
 package app.brasskettle.core.fits;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 
@@ -8,7 +8,7 @@ import java.util.function.DoubleUnaryOperator;
  * Tolerance classes of seats with their deviations from the nominal size in µm (ISO 286-2): of shafts for sizes over 6 to 10, 18, 30,
  * 50, 80 and 120 mm, of housings by their grade.
  */
-public enum FitClass implements Word {
+public enum FitClass implements Coded {
     J5("j5", new int[] {4, 5, 5, 6, 6, 6}, new int[] {-2, -3, -4, -5, -7, -9}),
     K5("k5", new int[] {7, 9, 11, 13, 15, 18}, new int[] {1, 1, 2, 2, 2, 3}),
     M5("m5", new int[] {12, 15, 17, 20, 24, 28}, new int[] {6, 7, 8, 9, 11, 13}),
@@ -39,7 +39,7 @@ public enum FitClass implements Word {
     }
 
     @Override
-    public String word() {
+    public String code() {
         return word;
     }
 

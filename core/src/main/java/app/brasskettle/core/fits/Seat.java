@@ -1,9 +1,9 @@
 package app.brasskettle.core.fits;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** Where a bearing sits. */
-public enum Seat implements Word {
+public enum Seat implements Coded {
     SHAFT,
     HOUSING
 }

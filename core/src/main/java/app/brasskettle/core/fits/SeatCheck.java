@@ -1,8 +1,8 @@
 package app.brasskettle.core.fits;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import java.util.List;
 import java.util.Optional;
 
@@ -14,14 +14,9 @@ import java.util.Optional;
 public record SeatCheck(List<MeasuredSeat> seats) {
 
     /** Ends of a motor. */
-    public enum Place implements Word {
+    public enum Place implements Coded {
         DRIVE_END,
-        OTHER_END;
-
-        /** The end in running text. */
-        public String spoken() {
-            return word().replace('-', ' ');
-        }
+        NON_DRIVE_END
     }
 
     /**
@@ -50,7 +45,7 @@ public record SeatCheck(List<MeasuredSeat> seats) {
                 problems.add(
                         "remedy",
                         Problem.Code.CONTRADICTION,
-                        "remedy is " + remedy.get().word() + ", which is not done to a " + seat.word());
+                        "remedy is " + remedy.get().code() + ", which is not done to a " + seat.code());
             }
             problems.present("place", place);
             boolean readable = problems.present("seat", seat)
@@ -73,8 +68,8 @@ public record SeatCheck(List<MeasuredSeat> seats) {
         }
 
         /** The seat in running text. */
-        String spoken() {
-            return place.spoken() + " " + seat.word();
+        String label() {
+            return place.label() + " " + seat.code();
         }
     }
 
@@ -84,7 +79,7 @@ public record SeatCheck(List<MeasuredSeat> seats) {
         seats = Problems.copy(seats);
         Problems problems = new Problems();
         if (problems.size("seats", seats, 1, MOST)) {
-            problems.distinct(seats.stream().map(MeasuredSeat::spoken).toList(), i -> "seats[" + i + "].place");
+            problems.distinct(seats.stream().map(MeasuredSeat::label).toList(), i -> "seats[" + i + "].place");
         }
         problems.throwIfAny();
     }

@@ -29,8 +29,8 @@ public final class SeatCheckWorksheet {
             BearingFit alone = seat.alone();
             BearingFitResult r = BearingFitWorksheet.create().work().apply(alone);
             readings.add(new SeatCheckResult.SeatReading(
-                    seat.spoken(),
-                    alone.fitClass().word(),
+                    seat.label(),
+                    alone.fitClass().code(),
                     r.nominalMm(),
                     r.lowerLimitMm(),
                     r.upperLimitMm(),
@@ -40,7 +40,7 @@ public final class SeatCheckWorksheet {
             Judgement j = r.judgement();
             judgements.add(new Judgement(
                     j.verdict(),
-                    Phrase.capital(seat.spoken()) + ": " + Phrase.lower(j.headline()),
+                    Phrase.capital(seat.label()) + ": " + Phrase.lower(j.headline()),
                     j.because(),
                     j.source(),
                     j.verdict() == Verdict.STOP ? Repair.next(seat.remedy(), open(seat.seat())) : j.next()));

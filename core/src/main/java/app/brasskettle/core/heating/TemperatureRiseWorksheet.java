@@ -43,7 +43,7 @@ public final class TemperatureRiseWorksheet {
                 new Judgement(
                         verdict,
                         "Winding " + Figures.significant(rise, 3) + " K over the air, limit " + Figures.plain(limit)
-                                + " K for class " + test.insulationClass().word(),
+                                + " K for class " + test.insulationClass().code(),
                         "It counts at rated load once it no longer warms by 2 K in an hour; insulation life halves for "
                                 + "each 10 K",
                         SOURCE,

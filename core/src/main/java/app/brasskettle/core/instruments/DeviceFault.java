@@ -1,21 +1,21 @@
 package app.brasskettle.core.instruments;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** How a simulated instrument itself can fail while it reads. */
-public enum DeviceFault implements Word {
+public enum DeviceFault implements Coded {
     NONE("nothing"),
     LEAD_OFF("a lead falls off"),
     OUT_OF_RANGE("it goes out of range");
 
-    private final String spoken;
+    private final String label;
 
-    DeviceFault(String spoken) {
-        this.spoken = spoken;
+    DeviceFault(String label) {
+        this.label = label;
     }
 
     /** The failure in running text. */
-    public String spoken() {
-        return spoken;
+    public String label() {
+        return label;
     }
 }

@@ -23,7 +23,7 @@ public record Faults(Map<MotorFault, Severity> present) {
     public static Faults of(MotorFault... faults) {
         Map<MotorFault, Severity> clear = new EnumMap<>(MotorFault.class);
         for (MotorFault fault : faults) {
-            clear.put(fault, Severity.CLEAR);
+            clear.put(fault, Severity.MODERATE);
         }
         return new Faults(clear);
     }

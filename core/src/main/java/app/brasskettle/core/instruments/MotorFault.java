@@ -1,11 +1,11 @@
 package app.brasskettle.core.instruments;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import java.util.EnumSet;
 import java.util.Set;
 
 /** Faults a simulated motor can have; they can be combined. */
-public enum MotorFault implements Word {
+public enum MotorFault implements Coded {
     /** Damp or dirty: much leakage, little absorption. */
     MOISTURE("damp winding"),
     /** Copper lies on the frame. */
@@ -34,15 +34,15 @@ public enum MotorFault implements Word {
     private static final Set<MotorFault> STARTING = EnumSet.of(WEAK_CAPACITOR, STUCK_SWITCH);
     private static final Set<MotorFault> PHASES = EnumSet.of(TURN_SHORT, WEAK_TURN, OPEN_JOINT, POOR_JOINT, BROKEN_BAR);
 
-    private final String spoken;
+    private final String label;
 
-    MotorFault(String spoken) {
-        this.spoken = spoken;
+    MotorFault(String label) {
+        this.label = label;
     }
 
     /** The fault in running text. */
-    public String spoken() {
-        return spoken;
+    public String label() {
+        return label;
     }
 
     /** Whether a motor with so many phases can have it: starting gear is a single-phase motor's. */

@@ -1,11 +1,11 @@
 package app.brasskettle.core.instruments;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** How far a fault of a simulated motor has gone. */
-public enum Severity implements Word {
+public enum Severity implements Coded {
     SLIGHT(0.4),
-    CLEAR(1),
+    MODERATE(1),
     SEVERE(2.5);
 
     private final double strength;
@@ -14,7 +14,7 @@ public enum Severity implements Word {
         this.strength = strength;
     }
 
-    /** Size of the fault against a clear one. */
+    /** Size of the fault against a moderate one. */
     double strength() {
         return strength;
     }

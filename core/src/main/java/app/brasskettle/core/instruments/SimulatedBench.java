@@ -71,14 +71,14 @@ public record SimulatedBench(SimulatedMotor motor) {
         WINDINGS("single-phase windings"),
         GEAR("switch and capacitor");
 
-        private final String spoken;
+        private final String label;
 
-        Test(String spoken) {
-            this.spoken = spoken;
+        Test(String label) {
+            this.label = label;
         }
 
-        public String spoken() {
-            return spoken;
+        public String label() {
+            return label;
         }
 
         /** Whether a motor with so many phases is asked for it. */

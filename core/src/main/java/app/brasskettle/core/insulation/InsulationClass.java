@@ -1,9 +1,9 @@
 package app.brasskettle.core.insulation;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** Thermal class of an insulation (IEC 60085). */
-public enum InsulationClass implements Word {
+public enum InsulationClass implements Coded {
     A,
     E,
     B,
@@ -11,7 +11,7 @@ public enum InsulationClass implements Word {
     H;
 
     @Override
-    public String word() {
+    public String code() {
         return name();
     }
 }

@@ -24,7 +24,7 @@ final class InsulationRule {
         String arithmetic = megohm(f.megohm()) + " × " + Figures.significant(f.factor(), 3) + " from "
                 + Figures.significant(f.test().windingTemperatureC(), 3) + " °C";
         String least = megohm(f.minimum()) + " is the least for "
-                + f.test().windingKind().spoken();
+                + f.test().windingKind().label();
         if (f.dewPoint().isPresent()
                 && Limit.under(f.test().windingTemperatureC(), f.dewPoint().get())) {
             return new Judgement(

@@ -1,9 +1,9 @@
 package app.brasskettle.core.insulation;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** Binder of the insulation, which decides how its resistance falls with heat. */
-public enum InsulationSystem implements Word {
+public enum InsulationSystem implements Coded {
     THERMOSETTING,
     THERMOPLASTIC;
 

@@ -1,16 +1,16 @@
 package app.brasskettle.core.insulation;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** Make of a winding, as the limits of insulation and resistance tell them apart. */
-public enum WindingKind implements Word {
+public enum WindingKind implements Coded {
     RANDOM_WOUND,
     FORM_WOUND,
     ARMATURE,
     FIELD;
 
     /** The kind in running text. */
-    public String spoken() {
+    public String label() {
         return switch (this) {
             case RANDOM_WOUND -> "a random winding";
             case FORM_WOUND -> "form-wound coils";

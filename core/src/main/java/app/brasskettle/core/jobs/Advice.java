@@ -47,7 +47,7 @@ public record Advice(String explanation, Chain chain, List<Before> earlier, List
         EvidenceTable table = EvidenceTable.shipped();
         return Arrays.stream(Explanation.values())
                 .map(e -> new Advice(
-                        e.word(),
+                        e.code(),
                         Chain.of(e, codes, table),
                         job.earlier().stream()
                                 .filter(b -> b.explanation() == e)
@@ -62,7 +62,7 @@ public record Advice(String explanation, Chain chain, List<Before> earlier, List
         plate.flatMap(Plate::ratedCurrentA).ifPresent(a -> figures.put("current", Figures.show(a, Dimension.CURRENT)));
         plate.flatMap(Plate::ratedVoltageV).ifPresent(v -> figures.put("voltage", Figures.show(v, Dimension.VOLTAGE)));
         List<String> bearings = plate.flatMap(Plate::details).stream()
-                .flatMap(d -> Stream.of(d.driveEndBearing(), d.otherEndBearing()))
+                .flatMap(d -> Stream.of(d.driveEndBearing(), d.nonDriveEndBearing()))
                 .flatMap(Optional::stream)
                 .distinct()
                 .toList();

@@ -1,8 +1,8 @@
 package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.cause.Evidence;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import java.util.List;
 import java.util.Optional;
 
@@ -25,7 +25,7 @@ public record Arrival(
         Optional<Handover> handover) {
 
     /** What turning the shaft by hand showed. */
-    public enum ShaftState implements Word {
+    public enum ShaftState implements Coded {
         FREE,
         PLAY,
         BINDS,
@@ -33,7 +33,7 @@ public record Arrival(
     }
 
     /** What hangs on a winding or beside it and a high voltage would harm. */
-    public enum Auxiliary implements Word {
+    public enum Auxiliary implements Coded {
         THERMISTORS,
         RESISTANCE_THERMOMETERS,
         SPACE_HEATERS,
@@ -41,12 +41,7 @@ public record Arrival(
         ENCODER,
         CAPACITORS,
         ARRESTERS,
-        DRIVE;
-
-        /** The part in running text. */
-        public String spoken() {
-            return word().replace('-', ' ');
-        }
+        DRIVE
     }
 
     public Arrival {

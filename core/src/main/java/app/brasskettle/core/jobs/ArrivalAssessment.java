@@ -103,7 +103,7 @@ public record ArrivalAssessment(List<Judgement> lines, Verdict shaft, boolean un
         if (harmful.isEmpty()) {
             return new Judgement(Verdict.HOLDS, "Declared free of anything harmful", "", source, "");
         }
-        String names = harmful.stream().map(Handover.Exposure::spoken).collect(Collectors.joining(", "));
+        String names = harmful.stream().map(Handover.Exposure::label).collect(Collectors.joining(", "));
         return handover.madeSafe()
                 .map(by -> new Judgement(Verdict.HOLDS, "Exposed to " + names + ", made safe: " + by, "", source, ""))
                 .orElseGet(() -> new Judgement(

@@ -107,7 +107,7 @@ final class BenchNext {
     /** What a motor that every test of the winding calls sound still lacks before anybody may say that nothing is wrong. */
     Optional<JobAssessment.Next> sound() {
         if (gate.state() == EnergiseGate.State.BLOCKED) {
-            boolean old = gate.holding().stream().anyMatch(r -> r.code().equals(GateRow.INSULATION_MISSING.word()));
+            boolean old = gate.holding().stream().anyMatch(r -> r.code().equals(GateRow.INSULATION_MISSING.code()));
             return old
                     ? next(
                             "Test insulation once more, after the high voltage",

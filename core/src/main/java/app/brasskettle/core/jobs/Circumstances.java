@@ -1,8 +1,8 @@
 package app.brasskettle.core.jobs;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import java.util.List;
 import java.util.Optional;
 
@@ -31,7 +31,7 @@ public record Circumstances(
         Optional<List<Surrounding>> surroundings) {
 
     /** What feeds a motor. */
-    public enum Feed implements Word {
+    public enum Feed implements Coded {
         MAINS,
         STAR_DELTA,
         SOFT_STARTER,
@@ -40,7 +40,7 @@ public record Circumstances(
     }
 
     /** What stands between a motor and its burning. */
-    public enum Protection implements Word {
+    public enum Protection implements Coded {
         OVERLOAD_RELAY,
         MOTOR_BREAKER,
         THERMISTOR_RELAY,
@@ -49,7 +49,7 @@ public record Circumstances(
     }
 
     /** How a motor is loaded over the day. */
-    public enum Loading implements Word {
+    public enum Loading implements Coded {
         STEADY,
         VARYING,
         SHORT,
@@ -57,7 +57,7 @@ public record Circumstances(
     }
 
     /** What a motor stands in. */
-    public enum Surrounding implements Word {
+    public enum Surrounding implements Coded {
         DRY,
         WET,
         WASHED_DOWN,

@@ -17,7 +17,7 @@ import java.util.stream.Collectors;
 public record Departure(List<String> heldBy) {
 
     /** What lasts a working day on the bench says nothing of the motor that leaves it. */
-    private static final Set<String> OF_THE_DAY = Set.of(GateRow.NO_LOCK_OUT.word(), GateRow.NOT_RELEASED.word());
+    private static final Set<String> OF_THE_DAY = Set.of(GateRow.NO_LOCK_OUT.code(), GateRow.NOT_RELEASED.code());
 
     /**
      * Reads it off gate and tests: what may not be put on power here is not ready there, and no motor that a simulated reading speaks

@@ -56,7 +56,7 @@ public record DismantledAssessment(
                 job.arrived()
                         .flatMap(Arrival::handover)
                         .flatMap(Handover::terminalBox)
-                        .map(b -> b.word().replace('-', ' ')));
+                        .map(b -> b.label()));
     }
 
     private static MotorBuild suggested(JobRecord job) {
@@ -74,7 +74,7 @@ public record DismantledAssessment(
         Optional<String> drive =
                 details(job).flatMap(PlateDetails::driveEndBearing).map(DismantledAssessment::bare);
         Optional<String> other =
-                details(job).flatMap(PlateDetails::otherEndBearing).map(DismantledAssessment::bare);
+                details(job).flatMap(PlateDetails::nonDriveEndBearing).map(DismantledAssessment::bare);
         return drive.isPresent() && drive.equals(other);
     }
 

@@ -40,11 +40,11 @@ final class GateAssessment {
                 shaft(job),
                 contradictions(job, standing),
                 apart.log().map(TeardownLogAssessment::off).orElse(0),
-                job.course().left().isPresent(),
+                job.routing().left().isPresent(),
                 standing.contains(Evidence.PROTECTOR_OPEN),
                 job.arrived()
                         .map(a -> a.auxiliaries().stream()
-                                .map(Arrival.Auxiliary::spoken)
+                                .map(Arrival.Auxiliary::label)
                                 .toList())
                         .orElse(List.of()),
                 job.rules().figure(ShopLimit.WAIVER_FACTOR),
@@ -64,8 +64,7 @@ final class GateAssessment {
         if (free) {
             BOUND.stream()
                     .filter(standing::contains)
-                    .map(e -> "The shaft is recorded as free, and also: "
-                            + e.word().replace('-', ' '))
+                    .map(e -> "The shaft is recorded as free, and also: " + e.label())
                     .forEach(all::add);
         }
         return List.copyOf(all);

@@ -14,7 +14,7 @@ import java.util.Map;
 /** Evidence that a job holds by itself: from receiving and from its tests, beside what people add and strike. */
 final class GatheredEvidence {
 
-    /** Where earlier stays of a motor are found. */
+    /** Where earlier visits of a motor are found. */
     private static final String HISTORY = "passport";
 
     private final Map<Evidence, String> pieces = new LinkedHashMap<>();
@@ -75,14 +75,14 @@ final class GatheredEvidence {
     List<JobAssessment.Piece> pieces(JobRecord job) {
         List<JobAssessment.Piece> list = new ArrayList<>();
         pieces.forEach((e, step) -> list.add(new JobAssessment.Piece(
-                e.word(),
-                EvidenceTable.shipped().entry(e.word()).orElseThrow().words(),
+                e.code(),
+                EvidenceTable.shipped().entry(e.code()).orElseThrow().words(),
                 step,
-                job.struck().contains(e.word()))));
+                job.struck().contains(e.code()))));
         job.earlier().stream()
                 .filter(e -> list.stream().noneMatch(p -> p.code().equals(e.code())))
                 .forEach(e -> list.add(new JobAssessment.Piece(
-                        e.code(), e.spoken(), HISTORY, job.struck().contains(e.code()))));
+                        e.code(), e.label(), HISTORY, job.struck().contains(e.code()))));
         return List.copyOf(list);
     }
 
@@ -93,7 +93,7 @@ final class GatheredEvidence {
 
     List<Evidence> standing(JobRecord job) {
         return pieces.keySet().stream()
-                .filter(e -> !job.struck().contains(e.word()))
+                .filter(e -> !job.struck().contains(e.code()))
                 .toList();
     }
 }

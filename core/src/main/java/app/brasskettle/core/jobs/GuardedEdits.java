@@ -56,7 +56,7 @@ public final class GuardedEdits {
         }
         before.auxiliaries().stream()
                 .filter(a -> !after.auxiliaries().contains(a))
-                .map(a -> "Its " + a.spoken() + " are recorded; this takes them off the list a high voltage asks for")
+                .map(a -> "Its " + a.label() + " are recorded; this takes them off the list a high voltage asks for")
                 .forEach(undone::add);
         if (before.handover().filter(Handover::unsafe).isPresent()
                 && after.handover().map(Handover::harmful).orElse(List.of()).isEmpty()) {
@@ -88,6 +88,6 @@ public final class GuardedEdits {
     }
 
     private static String evidence(Evidence evidence) {
-        return "“" + evidence.word().replace('-', ' ') + "” is on record and holds a gate; this takes it away";
+        return "“" + evidence.label() + "” is on record and holds a gate; this takes it away";
     }
 }

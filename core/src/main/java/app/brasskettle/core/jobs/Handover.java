@@ -1,8 +1,8 @@
 package app.brasskettle.core.jobs;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import java.util.List;
 import java.util.Optional;
 
@@ -31,7 +31,7 @@ public record Handover(
         Optional<String> leaveToStrip) {
 
     /** Sense of rotation seen from the drive end (IEC 60034-8). */
-    public enum Turned implements Word {
+    public enum Turned implements Coded {
         CLOCKWISE,
         ANTICLOCKWISE,
         EITHER,
@@ -39,28 +39,24 @@ public record Handover(
     }
 
     /** A side of the motor seen from the drive end. */
-    public enum BoxSide implements Word {
+    public enum BoxSide implements Coded {
         TOP,
         RIGHT,
         LEFT,
         BOTTOM,
         DRIVE_END,
-        OTHER_END
+        NON_DRIVE_END
     }
 
     /** What may cling to a motor and harm whoever handles it. */
-    public enum Exposure implements Word {
+    public enum Exposure implements Coded {
         /** Declared free of anything harmful. */
         NOTHING,
         CHEMICALS,
         FOOD,
         ASBESTOS,
         SEWAGE,
-        RADIATION;
-
-        String spoken() {
-            return word();
-        }
+        RADIATION
     }
 
     private static final double HEAVIEST_KG = 100_000;

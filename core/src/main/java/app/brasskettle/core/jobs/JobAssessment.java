@@ -151,7 +151,7 @@ public record JobAssessment(
                         .filter(Handover::unsafe)
                         .map(h -> "Exposed to "
                                 + h.harmful().stream()
-                                        .map(Handover.Exposure::spoken)
+                                        .map(Handover.Exposure::label)
                                         .collect(Collectors.joining(", "))
                                 + ", not declared made safe"));
     }
@@ -200,7 +200,7 @@ public record JobAssessment(
     private static List<String> codes(FailureRanking ranking, List<Evidence> evidence) {
         List<String> codes = new ArrayList<>();
         ranking.facts().stream().filter(f -> !f.struck()).forEach(f -> codes.add(f.code()));
-        evidence.forEach(e -> codes.add(e.word()));
+        evidence.forEach(e -> codes.add(e.code()));
         return codes;
     }
 

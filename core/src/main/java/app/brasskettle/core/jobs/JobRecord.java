@@ -23,7 +23,7 @@ import java.util.Set;
  * @param certificate the shop's certificate for explosion-protected motors, while it is valid
  * @param rules the shop's rules
  * @param demonstration true where the shop's simulated instruments are on
- * @param course where it departs from the usual order
+ * @param routing where it departs from the usual order
  * @param outageCostPerHour what an hour without the machine costs
  * @param timeline tests, work and overrulings, in the order of time
  * @param power what was done around power by name
@@ -33,7 +33,7 @@ import java.util.Set;
  * @param struck evidence struck by hand
  * @param concluded the conclusion, by name
  * @param closed what started the failures of this shop’s closed jobs, counted
- * @param earlier what the same motor failed of on earlier stays, newest first
+ * @param earlier what the same motor failed of on earlier visits, newest first
  * @param winding what the winding data imply
  * @param offers the options as priced
  * @param chosen the choice, by name
@@ -44,7 +44,7 @@ public record JobRecord(
         Optional<String> certificate,
         ShopRules rules,
         boolean demonstration,
-        Routing course,
+        Routing routing,
         double outageCostPerHour,
         MotorTimeline timeline,
         PowerRecord power,

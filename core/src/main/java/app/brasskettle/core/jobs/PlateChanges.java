@@ -44,9 +44,9 @@ final class PlateChanges {
         facts.put("power", p.ratedPowerW().map(v -> Figures.plain(v) + " W").orElse("not known"));
         facts.put("current", p.ratedCurrentA().map(v -> Figures.plain(v) + " A").orElse("not known"));
         facts.put("frequency", Figures.plain(p.frequencyHz()) + " Hz");
-        facts.put("connection", p.connection().word());
-        facts.put("winding kind", p.windingKind().word());
-        facts.put("insulation class", p.insulationClass().word());
+        facts.put("connection", p.connection().code());
+        facts.put("winding kind", p.windingKind().code());
+        facts.put("insulation class", p.insulationClass().code());
         facts.put("made before 1970", p.madeBefore1970() ? "yes" : "no");
         facts.put("hazardous area", p.explosionProtected() ? "yes" : "no");
         facts.put(

@@ -1,7 +1,7 @@
 package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.work.Station;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import java.util.Map;
 import java.util.Optional;
 
@@ -16,7 +16,7 @@ import java.util.Optional;
 public record Routing(Map<Station, String> skipped, Optional<Back> back, Optional<Hold> hold, Optional<String> left) {
 
     /** What a job can wait for. */
-    public enum WaitsFor implements Word {
+    public enum WaitsFor implements Coded {
         PARTS,
         CUSTOMER
     }
@@ -27,7 +27,7 @@ public record Routing(Map<Station, String> skipped, Optional<Back> back, Optiona
     /** What the job waits for, and what exactly. */
     public record Hold(WaitsFor what, String reason) {
 
-        String spoken() {
+        String label() {
             return (what == WaitsFor.PARTS ? "Waits for parts: " : "Waits for the customer: ") + reason;
         }
     }

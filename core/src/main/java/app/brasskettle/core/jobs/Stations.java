@@ -150,7 +150,7 @@ final class Stations {
                 station.label(),
                 Verdict.worst(done),
                 List.of(steps),
-                Optional.ofNullable(job.course().skipped().get(station)));
+                Optional.ofNullable(job.routing().skipped().get(station)));
     }
 
     Judgement worst() {
@@ -169,14 +169,14 @@ final class Stations {
      */
     JobAssessment.Next next() {
         JobAssessment.Next usual = usual();
-        Routing course = job.course();
-        if (course.left().isPresent()) {
-            return next("Left the shop: " + course.left().get(), usual.step(), usual.station());
+        Routing routing = job.routing();
+        if (routing.left().isPresent()) {
+            return next("Left the shop: " + routing.left().get(), usual.step(), usual.station());
         }
-        if (course.hold().isPresent()) {
-            return next(course.hold().get().spoken(), usual.step(), usual.station());
+        if (routing.hold().isPresent()) {
+            return next(routing.hold().get().label(), usual.step(), usual.station());
         }
-        return course.back()
+        return routing.back()
                 .map(b -> next("Back to " + b.to().label() + ": " + b.reason(), firstStep(b.to()), b.to()))
                 .orElse(usual);
     }
@@ -192,7 +192,7 @@ final class Stations {
     }
 
     private boolean open(Station station) {
-        return !job.course().skipped().containsKey(station);
+        return !job.routing().skipped().containsKey(station);
     }
 
     private JobAssessment.Next usual() {
@@ -249,7 +249,7 @@ final class Stations {
         if (job.concluded().isEmpty() && open(Station.CAUSE)) {
             FailureRanking.Ranked first = ranking.ranking().get(0);
             return next(
-                    "Conclude: " + first.spoken() + " " + Math.round(100 * first.probability()) + " %", JobStep.CAUSE);
+                    "Conclude: " + first.label() + " " + Math.round(100 * first.probability()) + " %", JobStep.CAUSE);
         }
         if (job.winding().isEmpty() && !sound && opening.open() && open(Station.WINDING)) {
             return next("Take the winding data before stripping", JobStep.WINDING_DATA);

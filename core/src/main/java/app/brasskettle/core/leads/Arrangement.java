@@ -1,12 +1,12 @@
 package app.brasskettle.core.leads;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import java.util.Arrays;
 import java.util.Set;
 import java.util.stream.Collectors;
 
 /** What sets of leads of certain sizes can be, with the usual numbers of its marks. */
-public enum Arrangement implements Word {
+public enum Arrangement implements Coded {
     THREE_LEAD("a three-lead winding", new int[] {3}, set(1, 2, 3)),
     SIX_LEAD_OPEN_PHASES("three phases, both ends out", new int[] {2, 2, 2}, set(1, 4), set(2, 5), set(3, 6)),
     SIX_LEAD_TWO_WINDINGS("two windings: two-speed, or part-winding start", new int[] {3, 3}),
@@ -24,12 +24,12 @@ public enum Arrangement implements Word {
             set(9, 12)),
     NO_SOUND_MATCH("no sound match", new int[0]);
 
-    private final String spoken;
+    private final String label;
     private final int[] sizes;
     private final int[][] usual;
 
-    Arrangement(String spoken, int[] sizes, int[]... usual) {
-        this.spoken = spoken;
+    Arrangement(String label, int[] sizes, int[]... usual) {
+        this.label = label;
         this.sizes = sizes;
         this.usual = usual;
     }
@@ -39,8 +39,8 @@ public enum Arrangement implements Word {
     }
 
     /** The arrangement in running text. */
-    public String spoken() {
-        return spoken;
+    public String label() {
+        return label;
     }
 
     /** Usual numbers of each set; none where there is no usual numbering that the sets could tell. */

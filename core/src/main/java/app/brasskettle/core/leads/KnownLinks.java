@@ -1,8 +1,8 @@
 package app.brasskettle.core.leads;
 
 import app.brasskettle.core.resistance.Connection;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.ShippedTable;
-import app.brasskettle.core.worksheet.Word;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -25,7 +25,7 @@ record KnownLinks(int leads, String name, Connection connection, Set<Set<Integer
             .map(row -> new KnownLinks(
                     Integer.parseInt(row.get("leads")),
                     row.get("name"),
-                    Word.parse(Connection.class, row.get("connection")).orElseThrow(),
+                    Coded.parse(Connection.class, row.get("connection")).orElseThrow(),
                     Arrays.stream(row.get("terminals").split(" "))
                             .map(t -> Arrays.stream(t.split("-"))
                                     .map(Integer::valueOf)

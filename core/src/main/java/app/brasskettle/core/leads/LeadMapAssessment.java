@@ -133,7 +133,7 @@ public record LeadMapAssessment(
         boolean agrees = !differs(known.get(), plate);
         return new Judgement(
                 agrees ? Verdict.HOLDS : Verdict.STOP,
-                agrees ? as + ", as the plate says" : as + "; the plate says " + plate.word(),
+                agrees ? as + ", as the plate says" : as + "; the plate says " + plate.code(),
                 agrees ? "" : "A delta winding in wye gives a third of its torque; a wye winding in delta burns",
                 MARKS,
                 agrees ? "" : "Ask which voltage fed it and who connected it: this may be the cause.");

@@ -47,12 +47,7 @@ public final class LeadWorksheet {
                 judgement.verdict(),
                 judgement,
                 List.of(new Step(
-                        "sets",
-                        "leads joined by any path",
-                        String.join(" · ", spoken(sets)),
-                        sets.size(),
-                        "",
-                        SOURCE)));
+                        "sets", "leads joined by any path", String.join(" · ", label(sets)), sets.size(), "", SOURCE)));
     }
 
     /** Each lead with all it reaches over any number of paths; one that rings with none stands alone. */
@@ -116,12 +111,12 @@ public final class LeadWorksheet {
                 .findFirst();
     }
 
-    private static List<String> spoken(List<List<String>> sets) {
+    private static List<String> label(List<List<String>> sets) {
         return sets.stream().map(s -> String.join("-", s)).toList();
     }
 
     private static Judgement judge(Arrangement arrangement, Optional<Boolean> agree, List<List<String>> sets) {
-        String rings = String.join(" · ", spoken(sets));
+        String rings = String.join(" · ", label(sets));
         if (arrangement == Arrangement.NO_SOUND_MATCH) {
             return new Judgement(
                     Verdict.STOP,
@@ -133,7 +128,7 @@ public final class LeadWorksheet {
         if (agree.isPresent() && !agree.get()) {
             return new Judgement(
                     Verdict.WATCH,
-                    "Right shape for " + arrangement.spoken() + ", wrong numbers: " + rings,
+                    "Right shape for " + arrangement.label() + ", wrong numbers: " + rings,
                     "Marks are swapped",
                     SOURCE,
                     "Trace the leads before anything is connected.");
@@ -149,7 +144,7 @@ public final class LeadWorksheet {
         }
         return new Judgement(
                 Verdict.HOLDS,
-                "Sets of " + arrangement.spoken() + ": " + rings,
+                "Sets of " + arrangement.label() + ": " + rings,
                 agree.isPresent() ? "Marks are the usual ones" : "No usual numbers to hold the marks against",
                 SOURCE,
                 "Mark every lead, then measure the three resistances.");

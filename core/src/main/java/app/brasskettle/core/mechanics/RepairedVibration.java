@@ -70,7 +70,7 @@ final class RepairedVibration {
                 "Repaired, " + Figures.plain(highestMmPerS) + " mm/s; stop over " + Figures.plain(limit)
                         + " at shaft height " + Figures.plain(height) + " mm",
                 "Uncoupled, without load, half key in its seat, standing "
-                        + test.mounting().word(),
+                        + test.mounting().code(),
                 SOURCE,
                 over
                         ? "Balance the rotor, look for soft foot, fit and bearing; run it again before it goes out."

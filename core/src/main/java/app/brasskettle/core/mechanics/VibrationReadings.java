@@ -1,7 +1,7 @@
 package app.brasskettle.core.mechanics;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import java.util.List;
 import java.util.Optional;
 
@@ -22,19 +22,19 @@ public record VibrationReadings(
         List<Reading> readings) {
 
     /** How a machine stands while it is read. */
-    public enum Mounting implements Word {
+    public enum Mounting implements Coded {
         RIGID,
         FLEXIBLE
     }
 
     /** Ends of a machine. */
-    public enum Place implements Word {
+    public enum Place implements Coded {
         DRIVE_END,
-        OTHER_END
+        NON_DRIVE_END
     }
 
     /** Directions of a reading. */
-    public enum Direction implements Word {
+    public enum Direction implements Coded {
         HORIZONTAL,
         VERTICAL,
         AXIAL

@@ -57,10 +57,10 @@ public final class VibrationWorksheet {
         Judgement inService = new Judgement(
                 verdict,
                 "Zone " + zone + ": " + Figures.plain(v) + " mm/s at the "
-                        + highest.place().word().replace('-', ' ') + ", "
-                        + highest.direction().word() + "; watch over " + Figures.plain(bounds.get(1)) + ", stop over "
+                        + highest.place().label() + ", "
+                        + highest.direction().code() + "; watch over " + Figures.plain(bounds.get(1)) + ", stop over "
                         + Figures.plain(bounds.get(2)),
-                "Standing " + test.mounting().word(),
+                "Standing " + test.mounting().code(),
                 source,
                 switch (verdict) {
                     case HOLDS -> "It runs quiet.";

@@ -1,6 +1,6 @@
 package app.brasskettle.core.nameplate;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import java.util.OptionalDouble;
 
 /**
@@ -8,7 +8,7 @@ import java.util.OptionalDouble;
  *
  * <p>Each letter reaches from the figure of the letter before it up to its own, in kVA per hp; V has no upper figure.
  */
-public enum CodeLetter implements Word {
+public enum CodeLetter implements Coded {
     A(3.15),
     B(3.55),
     C(4.0),
@@ -36,7 +36,7 @@ public enum CodeLetter implements Word {
     }
 
     @Override
-    public String word() {
+    public String code() {
         return name();
     }
 

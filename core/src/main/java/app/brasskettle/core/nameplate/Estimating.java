@@ -254,13 +254,13 @@ final class Estimating {
 
     private static PlateEstimate.Figure figure(PlateField field, double guess, Band band, String basis) {
         double value = rounded(guess, field == PlateField.RATED_SPEED ? SPEED_DIGITS : DIGITS);
-        String likeliest = Figures.show(value, Dimension.ofField(field.word()));
+        String likeliest = Figures.show(value, Dimension.ofField(field.code()));
         return new PlateEstimate.Figure(field, value, band.low(), band.high(), likeliest, shown(field, band), basis);
     }
 
     /** "8.1 to 15 kW", the unit said once where both ends have the same. */
     private static String shown(PlateField field, Band band) {
-        Dimension kind = Dimension.ofField(field.word());
+        Dimension kind = Dimension.ofField(field.code());
         String low = Figures.show(rounded(band.low(), DIGITS), kind);
         String high = Figures.show(rounded(band.high(), DIGITS), kind);
         String unit = high.substring(high.lastIndexOf(' '));

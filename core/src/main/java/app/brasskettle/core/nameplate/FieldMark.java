@@ -1,7 +1,7 @@
 package app.brasskettle.core.nameplate;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 
 /**
  * How one thing on a plate was come by; what is given without a mark was read.
@@ -12,7 +12,7 @@ import app.brasskettle.core.worksheet.Word;
 public record FieldMark(PlateField field, State state) {
 
     /** How a figure of a plate was come by. */
-    public enum State implements Word {
+    public enum State implements Coded {
         READ,
         /** Read with doubt: worn, scratched, painted over. */
         WORN,

@@ -118,7 +118,7 @@ public record Plate(
         problems.distinct(marks.stream().map(FieldMark::field).toList(), i -> "marks[" + i + "].field");
         for (FieldMark mark : marks) {
             boolean there = given.contains(mark.field());
-            String field = mark.field().word();
+            String field = mark.field().code();
             if (mark.state() == State.MISSING && there) {
                 problems.add(
                         field,
@@ -128,7 +128,7 @@ public record Plate(
                 problems.add(
                         field,
                         Code.MISSING,
-                        field + " is marked " + mark.state().word() + ", yet nothing stands in it");
+                        field + " is marked " + mark.state().code() + ", yet nothing stands in it");
             } else if (mark.state() == State.ESTIMATED && mark.field().estimable() && !measured) {
                 problems.add(
                         field,
@@ -171,7 +171,7 @@ public record Plate(
         all.put(PlateField.AMBIENT, d.ambientTemperatureC());
         all.put(PlateField.YEAR, d.yearMade());
         all.put(PlateField.DRIVE_END_BEARING, d.driveEndBearing());
-        all.put(PlateField.OTHER_END_BEARING, d.otherEndBearing());
+        all.put(PlateField.NON_DRIVE_END_BEARING, d.nonDriveEndBearing());
         all.put(PlateField.HAZARDOUS_MARKING, d.hazardousMarking());
         Set<PlateField> given = EnumSet.of(PlateField.FREQUENCY, PlateField.INSULATION_CLASS);
         all.forEach((field, value) -> {

@@ -114,7 +114,7 @@ public record PlateAssessment(
         String told = estimate.filter(e -> !e.figures().isEmpty())
                 .map(e -> "What was measured says: "
                         + e.figures().stream()
-                                .map(f -> f.field().spoken() + " " + f.shown())
+                                .map(f -> f.field().label() + " " + f.shown())
                                 .collect(Collectors.joining("; ")))
                 .orElse("");
         return new Judgement(
@@ -135,8 +135,8 @@ public record PlateAssessment(
             if (figure.filter(f -> given < f.low() || given > f.high()).isPresent()) {
                 return Optional.of(new Judgement(
                         Verdict.WATCH,
-                        "Estimated " + field.spoken() + " "
-                                + Figures.show(given, Dimension.ofField(field.word()))
+                        "Estimated " + field.label() + " "
+                                + Figures.show(given, Dimension.ofField(field.code()))
                                 + " lies outside what was measured: "
                                 + figure.get().shown(),
                         "From " + figure.get().basis(),
@@ -154,12 +154,12 @@ public record PlateAssessment(
     }
 
     private static String names(List<PlateField> fields) {
-        return fields.stream().map(PlateField::spoken).collect(Collectors.joining(", "));
+        return fields.stream().map(PlateField::label).collect(Collectors.joining(", "));
     }
 
     private static String ranges(List<PlateField> fields, Plate plate, Optional<PlateEstimate> estimate) {
         return fields.stream()
-                .map(f -> Figures.show(plate.figure(f).orElseThrow(), Dimension.ofField(f.word()))
+                .map(f -> Figures.show(plate.figure(f).orElseThrow(), Dimension.ofField(f.code()))
                         + estimate.flatMap(e -> e.figure(f))
                                 .map(e -> " (" + e.range() + ")")
                                 .orElse(""))
@@ -172,7 +172,7 @@ public record PlateAssessment(
             State state = plate.state(field);
             boolean said = plate.marks().orElse(List.of()).stream().anyMatch(m -> m.field() == field);
             if (said && state != State.READ) {
-                lines.add(field.spoken() + ": " + state.word()
+                lines.add(field.label() + ": " + state.code()
                         + estimate.filter(e -> state == State.ESTIMATED)
                                 .flatMap(e -> e.figure(field))
                                 .map(e -> ", " + e.range() + ", from " + e.basis())

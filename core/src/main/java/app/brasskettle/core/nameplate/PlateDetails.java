@@ -1,8 +1,8 @@
 package app.brasskettle.core.nameplate;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import java.util.Optional;
 
 /**
@@ -18,7 +18,7 @@ import java.util.Optional;
  * @param ambientTemperatureC highest air temperature it is rated for
  * @param yearMade year of making
  * @param driveEndBearing bearing at the drive end, as written
- * @param otherEndBearing bearing at the other end, as written
+ * @param nonDriveEndBearing bearing at the non-drive end, as written
  * @param protector what watches its temperature
  * @param hazardousMarking explosion-protection marking as written
  * @param leads number of leads that come out
@@ -35,14 +35,14 @@ public record PlateDetails(
         Optional<Double> ambientTemperatureC,
         Optional<Integer> yearMade,
         Optional<String> driveEndBearing,
-        Optional<String> otherEndBearing,
+        Optional<String> nonDriveEndBearing,
         Optional<Protector> protector,
         Optional<String> hazardousMarking,
         Optional<Integer> leads,
         Optional<String> leadMarks) {
 
     /** Duty types (IEC 60034-1, 4.2). */
-    public enum DutyType implements Word {
+    public enum DutyType implements Coded {
         S1,
         S2,
         S3,
@@ -55,13 +55,13 @@ public record PlateDetails(
         S10;
 
         @Override
-        public String word() {
+        public String code() {
             return name();
         }
     }
 
     /** What watches the temperature of a winding. */
-    public enum Protector implements Word {
+    public enum Protector implements Coded {
         NONE,
         AUTOMATIC,
         MANUAL_RESET,
@@ -84,7 +84,7 @@ public record PlateDetails(
         ambientTemperatureC = Problems.orEmpty(ambientTemperatureC);
         yearMade = Problems.orEmpty(yearMade);
         driveEndBearing = Problems.orEmpty(driveEndBearing);
-        otherEndBearing = Problems.orEmpty(otherEndBearing);
+        nonDriveEndBearing = Problems.orEmpty(nonDriveEndBearing);
         protector = Problems.orEmpty(protector);
         hazardousMarking = Problems.orEmpty(hazardousMarking).filter(m -> !m.isBlank());
         leads = Problems.orEmpty(leads);

@@ -1,9 +1,9 @@
 package app.brasskettle.core.nameplate;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** One thing a nameplate says; written as the field of {@link Plate} or {@link PlateDetails} that holds it. */
-public enum PlateField implements Word {
+public enum PlateField implements Coded {
     RATED_POWER("ratedPowerW", "power"),
     RATED_VOLTAGE("ratedVoltageV", "voltage"),
     RATED_CURRENT("ratedCurrentA", "current"),
@@ -25,25 +25,25 @@ public enum PlateField implements Word {
     AMBIENT("ambientTemperatureC", "ambient"),
     YEAR("yearMade", "year"),
     DRIVE_END_BEARING("driveEndBearing", "drive-end bearing"),
-    OTHER_END_BEARING("otherEndBearing", "other bearing"),
+    NON_DRIVE_END_BEARING("nonDriveEndBearing", "non-drive-end bearing"),
     HAZARDOUS_MARKING("hazardousMarking", "explosion-protection marking");
 
     private final String field;
-    private final String spoken;
+    private final String label;
 
-    PlateField(String field, String spoken) {
+    PlateField(String field, String label) {
         this.field = field;
-        this.spoken = spoken;
+        this.label = label;
     }
 
     @Override
-    public String word() {
+    public String code() {
         return field;
     }
 
     /** The thing in running text. */
-    public String spoken() {
-        return spoken;
+    public String label() {
+        return label;
     }
 
     /** Whether a figure of this kind can be estimated from what is measured on the motor. */

@@ -17,7 +17,7 @@ public record RatingBlockAssessment(
         Kind kind, Verdict verdict, String sentence, int poles, double ratedTorqueNm, List<String> contradictions) {
 
     /** What a further rating is to the first. */
-    public enum Kind implements app.brasskettle.core.worksheet.Word {
+    public enum Kind implements app.brasskettle.core.worksheet.Coded {
         TWO_SPEED,
         DUAL_VOLTAGE,
         TWO_FREQUENCIES,

@@ -1,8 +1,8 @@
 package app.brasskettle.core.protection;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import java.util.Optional;
 
 /**
@@ -18,7 +18,7 @@ public record ProtectorReadings(
         Kind kind, State state, Optional<Double> coldOhm, Optional<String> standIn, Optional<Boolean> relabelled) {
 
     /** What it is. */
-    public enum Kind implements Word {
+    public enum Kind implements Coded {
         AUTOMATIC,
         MANUAL_RESET,
         THERMISTORS,
@@ -27,7 +27,7 @@ public record ProtectorReadings(
     }
 
     /** How it was found. */
-    public enum State implements Word {
+    public enum State implements Coded {
         WORKS,
         OPEN,
         SHORTED,

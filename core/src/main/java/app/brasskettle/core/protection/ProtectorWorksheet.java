@@ -58,7 +58,7 @@ public final class ProtectorWorksheet {
     }
 
     private static Judgement judge(ProtectorReadings test) {
-        String kind = test.kind().word().replace('-', ' ');
+        String kind = test.kind().label();
         String ohm = test.coldOhm()
                 .map(r -> ", " + Figures.show(r, Dimension.RESISTANCE) + " cold"
                         + (test.kind() == ProtectorReadings.Kind.THERMISTORS ? ", limit 750 Ω for three" : ""))
@@ -68,7 +68,7 @@ public final class ProtectorWorksheet {
         }
         String found = tooHigh(test)
                 ? "reads too high"
-                : tooLow(test) ? "reads shorted" : test.state().word().replace('-', ' ');
+                : tooLow(test) ? "reads shorted" : test.state().label();
         if (standsIn(test)) {
             return new Judgement(
                     Verdict.WATCH,

@@ -1,6 +1,6 @@
 package app.brasskettle.core.quantity;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -12,7 +12,7 @@ import java.util.Optional;
  * <p>The first unit is taken when none is written. Factors: 1 hp = 745.699872 W, 1 in = 25.4 mm, 1 lb = 0.45359237 kg
  * (all exact by definition but the first, which is exact to its last digit as 550 ft·lbf/s).
  */
-public enum Dimension implements Word {
+public enum Dimension implements Coded {
     /** Losses are small: a bare figure is watts. */
     LOSS("W", "W 1", "kW 1e3"),
     POWER("W", "kW 1e3", "W 1", "MW 1e6", "hp 745.699872"),

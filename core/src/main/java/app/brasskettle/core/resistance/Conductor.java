@@ -1,9 +1,9 @@
 package app.brasskettle.core.resistance;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** Metal of a winding; its constant is the temperature below 0 °C at which resistance would vanish (IEC 60034-1, 8.6). */
-public enum Conductor implements Word {
+public enum Conductor implements Coded {
     COPPER(234.5),
     ALUMINIUM(225);
 

@@ -1,9 +1,9 @@
 package app.brasskettle.core.resistance;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** How three phases are joined. */
-public enum Connection implements Word {
+public enum Connection implements Coded {
     WYE,
     DELTA,
     UNKNOWN

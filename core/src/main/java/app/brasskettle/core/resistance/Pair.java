@@ -1,15 +1,15 @@
 package app.brasskettle.core.resistance;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** Two of the three terminals. */
-public enum Pair implements Word {
+public enum Pair implements Coded {
     AB,
     BC,
     CA;
 
     /** The pair as it is marked on a bench sheet. */
-    public String spoken() {
+    public String label() {
         return name();
     }
 }

@@ -41,14 +41,14 @@ public record ResistanceReadings(
                     problems.add(
                             field,
                             Problem.Code.CONTRADICTION,
-                            field + " is " + open.get(i).word() + ", which also reads "
+                            field + " is " + open.get(i).code() + ", which also reads "
                                     + terminalOhms.of(open.get(i)).get() + " Ω; a pair is open or it has a value");
                 }
             }
             for (Pair pair : Pair.values()) {
-                terminalOhms.of(pair).ifPresent(v -> problems.positive("terminalOhms." + pair.word(), v, "Ω"));
+                terminalOhms.of(pair).ifPresent(v -> problems.positive("terminalOhms." + pair.code(), v, "Ω"));
                 if (terminalOhms.of(pair).isEmpty() && !open.contains(pair)) {
-                    String field = "terminalOhms." + pair.word();
+                    String field = "terminalOhms." + pair.code();
                     problems.add(field, Problem.Code.MISSING, field + " is missing and not named as open");
                 }
             }

@@ -82,7 +82,7 @@ public final class ResistanceWorksheet {
                         ? Optional.of(shared(test.open()))
                         : Optional.empty();
         String pairs =
-                String.join(" and ", test.open().stream().map(Pair::spoken).toList());
+                String.join(" and ", test.open().stream().map(Pair::label).toList());
         String headline = phase.map(p -> "Phase " + p.toUpperCase(java.util.Locale.ROOT) + " is open: " + pairs
                         + " read open, and they share it")
                 .orElse(pairs + (test.open().size() == 1 ? " reads open" : " read open"));

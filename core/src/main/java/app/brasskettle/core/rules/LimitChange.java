@@ -29,7 +29,7 @@ public record LimitChange(ShopLimit limit, double figure, String reason) {
         problems.throwIfAny();
     }
 
-    String spoken() {
+    String label() {
         return "shop's limit " + Figures.plain(figure) + " " + limit.unit() + " in place of "
                 + Figures.plain(limit.standard()) + ": " + reason;
     }

@@ -1,9 +1,9 @@
 package app.brasskettle.core.rules;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** A question on which practitioners disagree. */
-public enum Question implements Word {
+public enum Question implements Coded {
     INSULATION_VOLTAGE(
             "Insulation test voltage",
             "by the table of rated voltages",
@@ -25,19 +25,19 @@ public enum Question implements Word {
             "puller on the inner race, with the reason",
             "quick even heat of the inner race, with the reason");
 
-    private final String spoken;
+    private final String label;
     private final String standard;
     private final String practice;
 
-    Question(String spoken, String standard, String practice) {
-        this.spoken = spoken;
+    Question(String label, String standard, String practice) {
+        this.label = label;
         this.standard = standard;
         this.practice = practice;
     }
 
     /** The question as a heading. */
-    public String spoken() {
-        return spoken;
+    public String label() {
+        return label;
     }
 
     /** What {@code school} answers. */

@@ -1,9 +1,9 @@
 package app.brasskettle.core.rules;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** A limit that a shop may set for itself, with the figure it comes with and where that is from. */
-public enum ShopLimit implements Word {
+public enum ShopLimit implements Coded {
     RANDOM_WOUND_MEGOHM(
             Sheet.INSULATION,
             "Least insulation at 40 °C, random-wound",
@@ -54,16 +54,16 @@ public enum ShopLimit implements Word {
     }
 
     private final Sheet sheet;
-    private final String spoken;
+    private final String label;
     private final String unit;
     private final double standard;
     private final double least;
     private final double most;
     private final String source;
 
-    ShopLimit(Sheet sheet, String spoken, String unit, double standard, double least, double most, String source) {
+    ShopLimit(Sheet sheet, String label, String unit, double standard, double least, double most, String source) {
         this.sheet = sheet;
-        this.spoken = spoken;
+        this.label = label;
         this.unit = unit;
         this.standard = standard;
         this.least = least;
@@ -76,8 +76,8 @@ public enum ShopLimit implements Word {
     }
 
     /** The limit as a heading. */
-    public String spoken() {
-        return spoken;
+    public String label() {
+        return label;
     }
 
     public String unit() {

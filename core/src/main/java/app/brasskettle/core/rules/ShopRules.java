@@ -64,7 +64,7 @@ public record ShopRules(Map<Question, School> schools, List<LimitChange> changes
             problems.add(
                     "changes",
                     Problem.Code.CONTRADICTION,
-                    low.spoken() + " lies above " + high.spoken().toLowerCase(java.util.Locale.ROOT));
+                    low.label() + " lies above " + high.label().toLowerCase(java.util.Locale.ROOT));
         }
         problems.throwIfAny();
     }
@@ -217,7 +217,7 @@ public record ShopRules(Map<Question, School> schools, List<LimitChange> changes
     private Judgement said(Judgement judgement, ShopLimit.Sheet sheet) {
         String changed = changes.stream()
                 .filter(c -> c.limit().sheet() == sheet)
-                .map(LimitChange::spoken)
+                .map(LimitChange::label)
                 .collect(Collectors.joining("; "));
         return changed.isEmpty()
                 ? judgement

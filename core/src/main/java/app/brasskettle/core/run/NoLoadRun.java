@@ -1,8 +1,8 @@
 package app.brasskettle.core.run;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import java.util.List;
 import java.util.Optional;
 
@@ -29,7 +29,7 @@ public record NoLoadRun(
         Optional<List<Line>> deadLines) {
 
     /** Lines of the supply. */
-    public enum Line implements Word {
+    public enum Line implements Coded {
         A,
         B,
         C

@@ -2,8 +2,8 @@ package app.brasskettle.core.run;
 
 import app.brasskettle.core.verdict.Judged;
 import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Step;
-import app.brasskettle.core.worksheet.Word;
 import java.util.List;
 
 /**
@@ -26,7 +26,7 @@ public record RolledResult(
         implements Judged {
 
     /** Who makes the unbalance. */
-    public enum Source implements Word {
+    public enum Source implements Coded {
         NONE,
         SUPPLY,
         MOTOR,

@@ -20,14 +20,14 @@ public record RunWatch(double ambientTemperatureC, List<Reading> readings, Optio
      * @param minute since it came up
      * @param currentA line current
      * @param driveEndTemperatureC bearing at the drive end
-     * @param otherEndTemperatureC bearing at the other end
+     * @param nonDriveEndTemperatureC bearing at the non-drive end
      * @param noise what is heard, where it is worth a word
      */
     public record Reading(
             double minute,
             double currentA,
             double driveEndTemperatureC,
-            double otherEndTemperatureC,
+            double nonDriveEndTemperatureC,
             Optional<String> noise) {
 
         public Reading {
@@ -36,7 +36,7 @@ public record RunWatch(double ambientTemperatureC, List<Reading> readings, Optio
             problems.notNegative("minute", minute, "min");
             problems.positive("currentA", currentA, "A");
             problems.temperature("driveEndTemperatureC", driveEndTemperatureC);
-            problems.temperature("otherEndTemperatureC", otherEndTemperatureC);
+            problems.temperature("nonDriveEndTemperatureC", nonDriveEndTemperatureC);
             problems.throwIfAny();
         }
     }

@@ -31,7 +31,8 @@ public final class RunWatchWorksheet {
         RunWatch.Reading first = watch.readings().get(0);
         RunWatch.Reading last = watch.readings().get(watch.readings().size() - 1);
         double drift = 100 * Math.abs(last.currentA() / first.currentA() - 1);
-        double rise = Math.max(last.driveEndTemperatureC(), last.otherEndTemperatureC()) - watch.ambientTemperatureC();
+        double rise =
+                Math.max(last.driveEndTemperatureC(), last.nonDriveEndTemperatureC()) - watch.ambientTemperatureC();
         List<RunWatch.HotSpot> spots = watch.spots().orElse(List.of());
         double mean = spots.stream()
                 .mapToDouble(RunWatch.HotSpot::spotTemperatureC)

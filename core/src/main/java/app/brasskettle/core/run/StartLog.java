@@ -1,7 +1,7 @@
 package app.brasskettle.core.run;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import java.util.List;
 import java.util.Optional;
 
@@ -22,7 +22,7 @@ public record StartLog(
         List<Attempt> attempts) {
 
     /** How it was fed. */
-    public enum Feed implements Word {
+    public enum Feed implements Coded {
         REDUCED_VOLTAGE,
         SERIES_RESISTANCE,
         DRIVE,

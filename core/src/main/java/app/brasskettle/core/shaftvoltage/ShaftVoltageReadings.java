@@ -1,8 +1,8 @@
 package app.brasskettle.core.shaftvoltage;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import java.util.List;
 import java.util.Optional;
 
@@ -23,32 +23,32 @@ public record ShaftVoltageReadings(
         List<Reading> readings) {
 
     /** What feeds a motor. */
-    public enum Supply implements Word {
+    public enum Supply implements Coded {
         MAINS,
         DRIVE,
         STATIC_CONVERTER
     }
 
     /** What a shaft runs in. */
-    public enum BearingKind implements Word {
+    public enum BearingKind implements Coded {
         ROLLING,
         SLEEVE
     }
 
     /** Where and how it was read. */
-    public enum Place implements Word {
+    public enum Place implements Coded {
         DRIVE_END,
-        OTHER_END
+        NON_DRIVE_END
     }
 
     /** How the shaft was touched; a brush adds resistance of its own. */
-    public enum Touch implements Word {
+    public enum Touch implements Coded {
         BRUSH,
         DIRECT
     }
 
     /** What was done against it while it was read. */
-    public enum Remedy implements Word {
+    public enum Remedy implements Coded {
         NONE,
         GROUNDING,
         COMMON_MODE_CORES,

@@ -156,7 +156,7 @@ public final class ShaftVoltageWorksheet {
         return String.join(
                 "; ",
                 changes.stream()
-                        .map(c -> "with " + c.remedy().word().replace('-', ' ') + " "
+                        .map(c -> "with " + c.remedy().label() + " "
                                 + Figures.plain(c.shaftMillivolt()) + " mV ("
                                 + (c.voltageChangePercent() > 0 ? "+" : "") + Figures.percent(c.voltageChangePercent())
                                 + ")")

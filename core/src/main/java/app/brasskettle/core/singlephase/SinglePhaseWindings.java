@@ -1,8 +1,8 @@
 package app.brasskettle.core.singlephase;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import java.util.Optional;
 
 /**
@@ -34,7 +34,7 @@ public record SinglePhaseWindings(
         boolean steadyWhenFlexed) {
 
     /** Where a protector sits. */
-    public enum Protector implements Word {
+    public enum Protector implements Coded {
         NONE,
         IN_MAIN,
         IN_FIRST_HALF,

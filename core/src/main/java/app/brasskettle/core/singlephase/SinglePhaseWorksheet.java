@@ -146,7 +146,7 @@ public final class SinglePhaseWorksheet {
             return Optional.empty();
         }
         String usual = kind.map(k -> "usual is " + Figures.plain(k.leastRatio()) + " to "
-                        + Figures.plain(k.greatestRatio()) + " for " + k.word().replace('-', ' '))
+                        + Figures.plain(k.greatestRatio()) + " for " + k.label())
                 .orElse("usual is over 1; how it starts is not told");
         return Optional.of(new Judgement(
                 Verdict.WATCH,

@@ -1,8 +1,8 @@
 package app.brasskettle.core.singlephase;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import java.util.Optional;
 
 /**
@@ -37,7 +37,7 @@ public record StartingGear(
      * <p>A split-phase start winding is of thin wire, to turn its current; one that stays in through a capacitor carries it all day,
      * and the two of a reversing motor are alike. The ranges are the shop's own rule, for motors to 3 kW.
      */
-    public enum Kind implements Word {
+    public enum Kind implements Coded {
         SPLIT_PHASE(false, false, 1.5, 6),
         CAPACITOR_START(true, false, 1.1, 6),
         /** Permanent capacitor, no switch. */
@@ -76,7 +76,7 @@ public record StartingGear(
     }
 
     /** What takes the start winding out. */
-    public enum SwitchKind implements Word {
+    public enum SwitchKind implements Coded {
         CENTRIFUGAL,
         RELAY,
         NONE

@@ -35,7 +35,7 @@ public final class StartingGearWorksheet {
             return !Limit.under(measured, low) && !Limit.over(measured, high);
         }
 
-        String spoken() {
+        String label() {
             return name + " " + Figures.plain(measured) + " µF, " + Figures.plain(low) + " to " + Figures.plain(high);
         }
     }
@@ -72,9 +72,9 @@ public final class StartingGearWorksheet {
         boolean unheard =
                 switched && (gear.heardDropOut().isEmpty() || gear.heardDropIn().isEmpty());
         String figures =
-                String.join("; ", capacitors.stream().map(Capacitor::spoken).toList());
+                String.join("; ", capacitors.stream().map(Capacitor::label).toList());
         List<Step> steps = capacitors.stream()
-                .map(c -> new Step(c.name(), "measured against its range", c.spoken(), c.measured(), "µF", SOURCE))
+                .map(c -> new Step(c.name(), "measured against its range", c.label(), c.measured(), "µF", SOURCE))
                 .toList();
         return new StartingGearResult(hold, fails, judge(gear, hold, fails, unheard, figures), steps);
     }

@@ -144,7 +144,7 @@ final class SurgeComparison {
                 .max(Comparator.comparingDouble(e -> timesLimit(e.getValue())))
                 .orElseThrow();
         SurgeResult r = widest.getValue();
-        String figures = widest.getKey().spoken() + " differ by " + Figures.percent(r.differencePercent()) + ", limit "
+        String figures = widest.getKey().label() + " differ by " + Figures.percent(r.differencePercent()) + ", limit "
                 + Figures.percent(r.limitPercent())
                 + damped.filter(d -> Limit.over(d, DAMPING_LIMIT_PERCENT))
                         .map(d -> "; it dies " + Figures.percent(d) + " faster, limit "

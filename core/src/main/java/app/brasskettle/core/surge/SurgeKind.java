@@ -1,9 +1,9 @@
 package app.brasskettle.core.surge;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** What two traces are compared: two phases, or two pulses of rising voltage on one phase. */
-public enum SurgeKind implements Word {
+public enum SurgeKind implements Coded {
     PHASE_TO_PHASE,
     PULSE_TO_PULSE
 }

@@ -1,6 +1,6 @@
 package app.brasskettle.core.surge;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /**
  * Peak voltage of a surge test.
@@ -11,7 +11,7 @@ import app.brasskettle.core.worksheet.Word;
 public final class SurgeLevel {
 
     /** How new the winding is. */
-    public enum State implements Word {
+    public enum State implements Coded {
         NEW,
         PARTLY_REWOUND,
         RECONDITIONED,

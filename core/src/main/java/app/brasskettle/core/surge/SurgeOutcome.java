@@ -3,7 +3,7 @@ package app.brasskettle.core.surge;
 import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.verdict.Judged;
 import app.brasskettle.core.verdict.Judgement;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import java.util.Map;
 import java.util.Optional;
 
@@ -27,7 +27,7 @@ public record SurgeOutcome(
         implements Judged {
 
     /** What kind of difference traces show. */
-    public enum Finding implements Word {
+    public enum Finding implements Coded {
         ALIKE,
         /** Over the limit. */
         DIFFERENT,

@@ -1,9 +1,9 @@
 package app.brasskettle.core.surge;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Samples;
-import app.brasskettle.core.worksheet.Word;
 import java.util.List;
 
 /**
@@ -16,7 +16,7 @@ import java.util.List;
 public record SurgeRise(double sampleIntervalS, boolean rotorFitted, List<Pulse> pulses) {
 
     /** Leads of a winding. */
-    public enum Lead implements Word {
+    public enum Lead implements Coded {
         A,
         B,
         C

@@ -53,7 +53,7 @@ final class CoilMapAssessment {
         }
         map.spots().stream()
                 .distinct()
-                .forEach(s -> facts.add(new MapFact(s.code(), "A burnt spot " + s.spoken() + ".")));
+                .forEach(s -> facts.add(new MapFact(s.evidence(), "A burnt spot " + s.label() + ".")));
         return List.copyOf(facts);
     }
 

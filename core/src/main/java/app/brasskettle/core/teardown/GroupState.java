@@ -1,9 +1,9 @@
 package app.brasskettle.core.teardown;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** Look of a group of coils, from sound to ruined. */
-public enum GroupState implements Word {
+public enum GroupState implements Coded {
     BRIGHT,
     WARM,
     DULL,

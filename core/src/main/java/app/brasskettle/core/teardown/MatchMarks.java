@@ -25,8 +25,8 @@ final class MatchMarks {
         List<Joint> joints = new ArrayList<>();
         for (UsualPart part : usual) {
             if (part.joint()) {
-                joints.add(joint(
-                        part.part(), part.end(), part.spoken(), mark(log, part.part(), part.end()), photographed));
+                joints.add(
+                        joint(part.part(), part.end(), part.label(), mark(log, part.part(), part.end()), photographed));
             }
         }
         for (MatchMark m : log.marks()) {
@@ -38,9 +38,9 @@ final class MatchMarks {
     }
 
     private static Joint joint(
-            String part, PartEnd end, String spoken, Optional<String> mark, Set<String> photographed) {
-        String photo = PHOTO + part + ", " + end.word();
-        return new Joint(part, end, spoken, dots(end), mark, photo, photographed.contains(photo));
+            String part, PartEnd end, String label, Optional<String> mark, Set<String> photographed) {
+        String photo = PHOTO + part + ", " + end.code();
+        return new Joint(part, end, label, dots(end), mark, photo, photographed.contains(photo));
     }
 
     private static Optional<String> mark(TeardownLog log, String part, PartEnd end) {
@@ -51,7 +51,7 @@ final class MatchMarks {
     }
 
     private static String dots(PartEnd end) {
-        return end == PartEnd.OTHER_END ? "two dots" : "one dot";
+        return end == PartEnd.NON_DRIVE_END ? "two dots" : "one dot";
     }
 
     /** What the marks say. */
@@ -82,7 +82,7 @@ final class MatchMarks {
                 .filter(j -> log.parts().stream()
                         .anyMatch(p -> p.part().strip().equalsIgnoreCase(j.part()) && p.end() == j.end()))
                 .toList();
-        String names = bare.stream().map(j -> Phrase.lower(j.spoken())).collect(Collectors.joining("; "));
+        String names = bare.stream().map(j -> Phrase.lower(j.label())).collect(Collectors.joining("; "));
         return gone.isEmpty()
                 ? new Judgement(
                         Verdict.UNPROVEN,
@@ -92,7 +92,7 @@ final class MatchMarks {
                         "Mark them before the first bolt.")
                 : new Judgement(
                         Verdict.STOP,
-                        gone.get(0).spoken() + " came off without a mark",
+                        gone.get(0).label() + " came off without a mark",
                         swap + count,
                         TeardownLogAssessment.SHOP,
                         "Find its place by register and rub marks now, mark it, and say so in its note.");
@@ -101,7 +101,7 @@ final class MatchMarks {
     private static Judgement photographed(String count, String swap, List<Joint> joints) {
         List<String> bare = joints.stream()
                 .filter(j -> !j.photographed())
-                .map(j -> Phrase.lower(j.spoken()))
+                .map(j -> Phrase.lower(j.label()))
                 .toList();
         return new Judgement(
                 Verdict.HOLDS,

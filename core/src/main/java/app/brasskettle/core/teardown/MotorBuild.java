@@ -1,36 +1,36 @@
 package app.brasskettle.core.teardown;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** Kind of motor as far as taking it apart goes: its bearings, caps, fan and what hangs on its other end. */
-public enum MotorBuild implements Word {
+/** Kind of motor as far as taking it apart goes: its bearings, caps, fan and what hangs on its non-drive end. */
+public enum MotorBuild implements Coded {
     BALL_SEALED("Ball bearings, no caps", "usual to frame 132"),
     BALL_CAPPED("Ball bearings, caps, grease", "usual from frame 160"),
     ROLLER_DRIVE("Roller at the drive end", "belt drives, from frame 280"),
     SLEEVE("Sleeve bearings", "large and quiet machines"),
     VERTICAL("Vertical, thrust bearing", "pumps"),
     OPEN("Open frame, no cowl", "drip-proof"),
-    BRAKE("Brake at the other end", "hoists"),
+    BRAKE("Brake at the non-drive end", "hoists"),
     SINGLE_PHASE("Single-phase, start switch", "fractional power");
 
     private static final Pattern HEIGHT = Pattern.compile("(?<![0-9])([5-9]\\d|[1-4]\\d\\d)(?![0-9])");
     private static final int CAPPED_FROM_MM = 160;
 
-    private final String spoken;
+    private final String label;
     private final String where;
 
-    MotorBuild(String spoken, String where) {
-        this.spoken = spoken;
+    MotorBuild(String label, String where) {
+        this.label = label;
         this.where = where;
     }
 
     /** The build as a heading. */
-    public String spoken() {
-        return spoken;
+    public String label() {
+        return label;
     }
 
     /** Where it is usual. */

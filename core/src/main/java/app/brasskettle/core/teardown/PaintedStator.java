@@ -1,9 +1,9 @@
 package app.brasskettle.core.teardown;
 
 import app.brasskettle.core.resistance.Connection;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import java.util.List;
 import java.util.Optional;
 
@@ -28,9 +28,9 @@ public record PaintedStator(
         Optional<WorseEnd> worseEnd) {
 
     /** End of the stator. */
-    public enum WorseEnd implements Word {
+    public enum WorseEnd implements Coded {
         DRIVE_END,
-        OPPOSITE_END,
+        NON_DRIVE_END,
         BOTH_ALIKE
     }
 

@@ -1,8 +1,8 @@
 package app.brasskettle.core.teardown;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import java.util.List;
 
 /**
@@ -14,7 +14,7 @@ import java.util.List;
 public record PoleCheck(int poles, List<Pull> felt) {
 
     /** What a blade feels at a pole. */
-    public enum Pull implements Word {
+    public enum Pull implements Coded {
         PULLS,
         WEAK,
         NONE

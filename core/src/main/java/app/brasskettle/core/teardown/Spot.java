@@ -1,9 +1,9 @@
 package app.brasskettle.core.teardown;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** Place of a single burn on the winding. */
-public enum Spot implements Word {
+public enum Spot implements Coded {
     IN_SLOT,
     SLOT_EDGE,
     WITHIN_COIL,
@@ -13,7 +13,7 @@ public enum Spot implements Word {
     LINE_END_COIL;
 
     /** The place in running text. */
-    public String spoken() {
+    public String label() {
         return switch (this) {
             case IN_SLOT -> "in a slot";
             case SLOT_EDGE -> "at the edge of a slot";
@@ -26,7 +26,7 @@ public enum Spot implements Word {
     }
 
     /** The fact a spot of this kind is, as the evidence table names it. */
-    String code() {
-        return "map-spot-" + word();
+    String evidence() {
+        return "map-spot-" + code();
     }
 }

@@ -1,8 +1,8 @@
 package app.brasskettle.core.teardown;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import java.util.List;
 import java.util.Optional;
 
@@ -90,36 +90,36 @@ public record TeardownLog(
         }
 
         /** The part with its place, in running text. */
-        public String spoken() {
+        public String label() {
             return end.with(part);
         }
     }
 
     /** Where a part sits. */
-    public enum PartEnd implements Word {
+    public enum PartEnd implements Coded {
         DRIVE_END("drive end"),
-        OTHER_END("other end"),
+        NON_DRIVE_END("non-drive end"),
         FRAME("frame");
 
-        private final String spoken;
+        private final String label;
 
-        PartEnd(String spoken) {
-            this.spoken = spoken;
+        PartEnd(String label) {
+            this.label = label;
         }
 
         /** The place in running text. */
-        public String spoken() {
-            return spoken;
+        public String label() {
+            return label;
         }
 
         /** A part called {@code name} with this place, in running text. */
         String with(String name) {
-            return this == FRAME ? name : name + ", " + spoken;
+            return this == FRAME ? name : name + ", " + label;
         }
     }
 
     /** What a part or its fasteners look like. */
-    public enum PartState implements Word {
+    public enum PartState implements Coded {
         GOOD,
         WORN,
         DAMAGED,
@@ -132,7 +132,7 @@ public record TeardownLog(
     }
 
     /** How a bearing comes off its seat. */
-    public enum Removal implements Word {
+    public enum Removal implements Coded {
         PULLER,
         HEAT
     }
@@ -150,7 +150,7 @@ public record TeardownLog(
         Problems problems = new Problems();
         if (problems.size("marks", marks, 0, MAX_MARKS)) {
             problems.distinct(
-                    marks.stream().map(m -> m.joint() + ", " + m.end().word()).toList(), i -> "marks[" + i + "].joint");
+                    marks.stream().map(m -> m.joint() + ", " + m.end().code()).toList(), i -> "marks[" + i + "].joint");
         }
         if (problems.size("parts", parts, 0, MAX_PARTS)) {
             problems.distinct(parts.stream().map(LoggedPart::id).toList(), i -> "parts[" + i + "].id");

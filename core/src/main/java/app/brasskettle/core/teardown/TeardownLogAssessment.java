@@ -41,7 +41,7 @@ public record TeardownLogAssessment(
      *
      * @param part the part taken off there
      * @param end which end
-     * @param spoken the joint in running text
+     * @param label the joint in running text
      * @param usual mark that the shop's scheme puts there
      * @param mark the mark on record
      * @param photo what a photograph of the pair is filed under
@@ -50,7 +50,7 @@ public record TeardownLogAssessment(
     public record Joint(
             String part,
             PartEnd end,
-            String spoken,
+            String label,
             String usual,
             Optional<String> mark,
             String photo,
@@ -60,7 +60,7 @@ public record TeardownLogAssessment(
      * A step of reassembly.
      *
      * @param id number of the part in the log
-     * @param spoken the part with its place
+     * @param label the part with its place
      * @param details orientation, screws, note
      * @param mind what to mind
      * @param replace whether the part or its screws cannot go back as they are
@@ -68,13 +68,7 @@ public record TeardownLogAssessment(
      * @param refit what was done with it
      */
     public record FittingStep(
-            int id,
-            String spoken,
-            String details,
-            String mind,
-            boolean replace,
-            boolean small,
-            Optional<Refit> refit) {}
+            int id, String label, String details, String mind, boolean replace, boolean small, Optional<Refit> refit) {}
 
     /**
      * The reading of {@code log} with what was put back.
@@ -163,12 +157,9 @@ public record TeardownLogAssessment(
         Rough first = all.get(0);
         return Optional.of(new Judgement(
                 Verdict.WATCH,
-                first.part().spoken() + ": " + first.way()
+                first.part().label() + ": " + first.way()
                         + (all.size() == 1 ? "" : ", and " + count(all.size() - 1, "more part") + " no better"),
-                all.stream()
-                        .skip(1)
-                        .map(r -> r.part().spoken() + ": " + r.way())
-                        .collect(Collectors.joining("; ")),
+                all.stream().skip(1).map(r -> r.part().label() + ": " + r.way()).collect(Collectors.joining("; ")),
                 SHOP,
                 all.stream().map(Rough::after).distinct().collect(Collectors.joining(" "))));
     }
@@ -218,7 +209,7 @@ public record TeardownLogAssessment(
         return reversed.stream()
                 .map(p -> new FittingStep(
                         p.id(),
-                        p.spoken(),
+                        p.label(),
                         details(p),
                         UsualPart.named(p.part()).map(UsualPart::back).orElse(""),
                         p.state().toReplace()
@@ -235,9 +226,9 @@ public record TeardownLogAssessment(
         p.method().ifPresent(m -> words.add("came off: " + m));
         p.orientation().ifPresent(words::add);
         p.fasteners().ifPresent(n -> words.add(n + " × " + p.fastenerSize().orElse("screws of unknown size")));
-        p.fastenerState().filter(s -> s != TeardownLog.PartState.GOOD).ifPresent(s -> words.add("screws " + s.word()));
+        p.fastenerState().filter(s -> s != TeardownLog.PartState.GOOD).ifPresent(s -> words.add("screws " + s.code()));
         if (p.state() != TeardownLog.PartState.GOOD) {
-            words.add("was " + p.state().word());
+            words.add("was " + p.state().code());
         }
         p.note().ifPresent(words::add);
         return String.join("; ", words);

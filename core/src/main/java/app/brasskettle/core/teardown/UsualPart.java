@@ -1,8 +1,8 @@
 package app.brasskettle.core.teardown;
 
 import app.brasskettle.core.teardown.TeardownLog.PartEnd;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.ShippedTable;
-import app.brasskettle.core.worksheet.Word;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -68,7 +68,7 @@ public record UsualPart(
     /** The parts of {@code build} in the order they come off. */
     public static List<UsualPart> of(MotorBuild build) {
         return ROWS.stream()
-                .filter(r -> r.in().contains("all") || r.in().contains(build.word()))
+                .filter(r -> r.in().contains("all") || r.in().contains(build.code()))
                 .map(Row::part)
                 .toList();
     }
@@ -95,7 +95,7 @@ public record UsualPart(
     }
 
     /** The part with its place, in running text. */
-    public String spoken() {
+    public String label() {
         return end.with(part);
     }
 
@@ -104,7 +104,7 @@ public record UsualPart(
                 Set.of(row.get("in").split(" ")),
                 new UsualPart(
                         row.get("part"),
-                        Word.parse(PartEnd.class, row.get("end")).orElseThrow(),
+                        Coded.parse(PartEnd.class, row.get("end")).orElseThrow(),
                         row.get("joint").equals("yes"),
                         row.get("small").equals("yes"),
                         row.get("fasteners"),

@@ -1,7 +1,7 @@
 package app.brasskettle.core.testfile;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Samples;
-import app.brasskettle.core.worksheet.Word;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
@@ -123,8 +123,8 @@ final class TestFileWriter {
     }
 
     private static String text(Object value) {
-        if (value instanceof Word word) {
-            return word.word();
+        if (value instanceof Coded word) {
+            return word.code();
         }
         String text = value.toString();
         // A spreadsheet takes such a text for a formula and runs it.

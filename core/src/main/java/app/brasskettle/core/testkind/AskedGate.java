@@ -1,10 +1,10 @@
 package app.brasskettle.core.testkind;
 
 import app.brasskettle.core.work.Station;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** What a test asks before it is made. */
-public enum AskedGate implements Word {
+public enum AskedGate implements Coded {
     /** The motor on power. */
     POWER,
     /** High voltage on the winding. */

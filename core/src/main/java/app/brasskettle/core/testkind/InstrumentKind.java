@@ -1,9 +1,9 @@
 package app.brasskettle.core.testkind;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** Kinds of instrument a shop has on its list. */
-public enum InstrumentKind implements Word {
+public enum InstrumentKind implements Coded {
     INSULATION_TESTER("insulation tester"),
     MILLIOHM_BRIDGE("milliohm bridge"),
     MULTIMETER("multimeter"),

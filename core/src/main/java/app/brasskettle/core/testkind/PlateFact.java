@@ -8,7 +8,7 @@ import app.brasskettle.core.nameplate.PlateAssessment;
 import app.brasskettle.core.nameplate.PlateDetails;
 import app.brasskettle.core.nameplate.RatingBlock;
 import app.brasskettle.core.resistance.Conductor;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import java.util.Optional;
 import java.util.function.BiFunction;
 
@@ -57,7 +57,7 @@ public record PlateFact(String field, Force force, BiFunction<Plate, Optional<Ra
     public static final PlateFact KEY_SIZES = new PlateFact(
             "keySizes",
             Force.SUGGESTS,
-            (p, second) -> frame(p).filter(FrameName::nema).map(f -> KeySizes.NEMA.word()));
+            (p, second) -> frame(p).filter(FrameName::nema).map(f -> KeySizes.NEMA.code()));
     public static final PlateFact USUAL_INSULATION_SYSTEM =
             new PlateFact("insulationSystem", Force.SUGGESTS, (p, second) -> word(InsulationSystem.THERMOSETTING));
     public static final PlateFact USUAL_CONDUCTOR =
@@ -71,8 +71,8 @@ public record PlateFact(String field, Force force, BiFunction<Plate, Optional<Ra
         return new PlateFact(field, Force.DECIDES, says);
     }
 
-    private static Optional<String> word(Word term) {
-        return Optional.of(term.word());
+    private static Optional<String> word(Coded term) {
+        return Optional.of(term.code());
     }
 
     private static Optional<String> frame(Plate plate) {

@@ -1,6 +1,6 @@
 package app.brasskettle.core.testkind;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /**
  * What the Stop of a test does to energising.
@@ -12,7 +12,7 @@ import app.brasskettle.core.worksheet.Word;
 public record StopEffect(Hold hold, boolean waivable, String why) {
 
     /** How far a reason holds energising. */
-    public enum Hold implements Word {
+    public enum Hold implements Coded {
         /** Not at all. */
         NOTHING,
         /** Reduced voltage or limited current, guarded, is still safe and is what it takes to look for the cause. */

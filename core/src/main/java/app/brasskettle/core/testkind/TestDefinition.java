@@ -49,7 +49,7 @@ public final class TestDefinition<I extends Record, R> {
         Judging of(I newest, Judging alone, OtherTests others);
     }
 
-    final String word;
+    final String code;
     final Class<I> input;
     final Optional<Worksheet<I, ?>> sheet;
     private final BiFunction<I, ShopRules, Judging> judging;
@@ -89,8 +89,8 @@ public final class TestDefinition<I extends Record, R> {
     private Function<I, Optional<Double>> readVoltage = readings -> Optional.empty();
 
     private TestDefinition(
-            String word, Class<I> input, Optional<Worksheet<I, ?>> sheet, BiFunction<I, ShopRules, Judging> judging) {
-        this.word = word;
+            String code, Class<I> input, Optional<Worksheet<I, ?>> sheet, BiFunction<I, ShopRules, Judging> judging) {
+        this.code = code;
         this.input = input;
         this.sheet = sheet;
         this.judging = judging;
@@ -114,14 +114,14 @@ public final class TestDefinition<I extends Record, R> {
     /**
      * A test with a judgement of its own.
      *
-     * @param word its name in records and files
+     * @param code its name in records and files
      * @param input its readings
      * @param sheet the worksheet of the same readings, where there is one
      * @param judging result and judgements
      */
     public static <I extends Record, R> TestDefinition<I, R> judged(
-            String word, Class<I> input, Optional<Worksheet<I, ?>> sheet, BiFunction<I, ShopRules, Judging> judging) {
-        return new TestDefinition<>(word, input, sheet, judging);
+            String code, Class<I> input, Optional<Worksheet<I, ?>> sheet, BiFunction<I, ShopRules, Judging> judging) {
+        return new TestDefinition<>(code, input, sheet, judging);
     }
 
     /** Where it is taken, what its heading says, and which part of a motor it looks at. */

@@ -8,7 +8,7 @@ import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.TestGroup;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,7 +22,7 @@ import java.util.Set;
  *
  * <p>Kinds are compared by the order in which the work of a job comes to them.
  */
-public final class TestKind implements Word, Comparable<TestKind> {
+public final class TestKind implements Coded, Comparable<TestKind> {
 
     private final int order;
     private final TestDefinition<?, ?> definition;
@@ -33,8 +33,8 @@ public final class TestKind implements Word, Comparable<TestKind> {
     }
 
     @Override
-    public String word() {
-        return definition.word;
+    public String code() {
+        return definition.code;
     }
 
     /** Names the station where it is taken. */
@@ -48,7 +48,7 @@ public final class TestKind implements Word, Comparable<TestKind> {
      * @param speed 1, or 2 for the second speed of a two-speed motor
      */
     public String step(int speed) {
-        String first = definition.station.word() + "/" + definition.place;
+        String first = definition.station.code() + "/" + definition.place;
         return speed == 1 ? first : first + "/" + speed;
     }
 
@@ -279,6 +279,6 @@ public final class TestKind implements Word, Comparable<TestKind> {
 
     @Override
     public String toString() {
-        return word();
+        return code();
     }
 }

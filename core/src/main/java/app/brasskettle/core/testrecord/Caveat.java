@@ -1,6 +1,6 @@
 package app.brasskettle.core.testrecord;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /**
  * Something that became of a test, or that it came with.
@@ -12,7 +12,7 @@ import app.brasskettle.core.worksheet.Word;
 public record Caveat(Kind kind, String sentence, String next) {
 
     /** What can become of a test, and what that does to it. */
-    public enum Kind implements Word {
+    public enum Kind implements Coded {
         /** A later test stands in its place; its own word is history. */
         SUPERSEDED(Effect.NOTE),
         /** It was made on a winding that is no longer there. */

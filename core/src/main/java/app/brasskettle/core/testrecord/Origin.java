@@ -1,9 +1,9 @@
 package app.brasskettle.core.testrecord;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** How a test came into the record. */
-public enum Origin implements Word {
+public enum Origin implements Coded {
     /** Taken here and recorded then. */
     HERE,
     /** Read by one of the product's own simulated instruments. */

@@ -68,7 +68,7 @@ public final class TestJudge {
         Optional<Overruling> overruling = overruling(test);
         overruling.ifPresent(o -> caveats.add(new Caveat(
                 Caveat.Kind.OVERRULED,
-                "Overruled by " + o.by() + ": " + o.verdict().spoken() + ", " + o.why(),
+                "Overruled by " + o.by() + ": " + o.verdict().label() + ", " + o.why(),
                 "")));
         Judgement effective = overruling.map(o -> overruled(doubted, o)).orElse(doubted);
         return new JudgedTest(
@@ -96,8 +96,8 @@ public final class TestJudge {
         return new Judgement(
                 word,
                 own.headline(),
-                own.verdict().spoken() + " by its limits; overruled by " + o.by() + " ("
-                        + o.verdict().word() + "): " + o.why() + (own.because().isEmpty() ? "" : ". " + own.because()),
+                own.verdict().label() + " by its limits; overruled by " + o.by() + " ("
+                        + o.verdict().code() + "): " + o.why() + (own.because().isEmpty() ? "" : ". " + own.because()),
                 own.source(),
                 own.next());
     }
@@ -113,7 +113,7 @@ public final class TestJudge {
                 return new Judgement(
                         Verdict.UNPROVEN,
                         c.sentence() + "; it read " + own.headline(),
-                        own.verdict().spoken() + " by the reading alone"
+                        own.verdict().label() + " by the reading alone"
                                 + (own.because().isEmpty() ? "" : ". " + own.because()),
                         own.source(),
                         c.next());

@@ -1,8 +1,8 @@
 package app.brasskettle.core.triage;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import java.util.List;
 import java.util.Optional;
 
@@ -25,14 +25,14 @@ public record TriageInspection(
         Optional<List<Sight>> eye) {
 
     /** How a shaft turns. */
-    public enum Shaft implements Word {
+    public enum Shaft implements Coded {
         FREE,
         ROUGH,
         BINDS
     }
 
     /** How leads ring through. */
-    public enum Ring implements Word {
+    public enum Ring implements Coded {
         /** In sets that make sense. */
         SETS,
         /** A set is odd: a lead too few or too many. */
@@ -42,7 +42,7 @@ public record TriageInspection(
     }
 
     /** What is seen or smelt. */
-    public enum Sight implements Word {
+    public enum Sight implements Coded {
         BURNT,
         WET,
         DIRTY,

@@ -2,7 +2,7 @@ package app.brasskettle.core.triage;
 
 import app.brasskettle.core.verdict.Judged;
 import app.brasskettle.core.verdict.Judgement;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /**
  * What a minute says.
@@ -16,7 +16,7 @@ public record TriageResult(Answer answer, double testVoltageV, double leastMegoh
         implements Judged {
 
     /** What a motor from the pile is. */
-    public enum Answer implements Word {
+    public enum Answer implements Coded {
         SOUND,
         DOUBTFUL,
         UNFIT

@@ -1,11 +1,11 @@
 package app.brasskettle.core.verdict;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import java.util.Collection;
 import java.util.Comparator;
 
 /** The four words of judgement. */
-public enum Verdict implements Word {
+public enum Verdict implements Coded {
     /** Meets the limit. */
     HOLDS,
     /** Inside the limit but not comfortable. */
@@ -31,7 +31,7 @@ public enum Verdict implements Word {
     }
 
     /** The verdict with a capital, as it opens a sentence. */
-    public String spoken() {
-        return name().charAt(0) + word().substring(1);
+    public String label() {
+        return name().charAt(0) + code().substring(1);
     }
 }

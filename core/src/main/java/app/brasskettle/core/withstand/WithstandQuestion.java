@@ -1,8 +1,8 @@
 package app.brasskettle.core.withstand;
 
 import app.brasskettle.core.surge.SurgeLevel;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 
 /**
  * What a withstand test is planned for.
@@ -15,7 +15,7 @@ import app.brasskettle.core.worksheet.Word;
 public record WithstandQuestion(double ratedVoltageV, SurgeLevel.State state, School school, boolean repeat) {
 
     /** Whose levels are used. */
-    public enum School implements Word {
+    public enum School implements Coded {
         STANDARD,
         WORKSHOP
     }

@@ -1,8 +1,8 @@
 package app.brasskettle.core.withstand;
 
 import app.brasskettle.core.surge.SurgeLevel;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import java.util.Optional;
 
 /**
@@ -32,7 +32,7 @@ public record WithstandRecord(
         Optional<Double> microamp) {
 
     /** Kind of voltage. */
-    public enum Supply implements Word {
+    public enum Supply implements Coded {
         ALTERNATING,
         DIRECT
     }

@@ -51,7 +51,7 @@ public final class WithstandRecordWorksheet {
 
     private static Judgement judge(WithstandRecord test, double required, double share) {
         String figures =
-                Figures.plain(test.appliedVoltageV()) + " V " + test.supply().word() + " for "
+                Figures.plain(test.appliedVoltageV()) + " V " + test.supply().code() + " for "
                         + Figures.plain(test.heldSeconds()) + " s, level " + Figures.plain(required) + " V for 60 s";
         if (test.brokeDown()) {
             return new Judgement(

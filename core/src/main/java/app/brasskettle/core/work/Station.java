@@ -1,9 +1,9 @@
 package app.brasskettle.core.work;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** Stations of the work, in its order. One that no {@link JobStep} belongs to is to come, and is shown nowhere. */
-public enum Station implements Word {
+public enum Station implements Coded {
     RECEIVE,
     BENCH,
     TEARDOWN,
@@ -16,6 +16,6 @@ public enum Station implements Word {
 
     /** Names the station as a heading. */
     public String label() {
-        return name().charAt(0) + word().substring(1);
+        return name().charAt(0) + code().substring(1);
     }
 }

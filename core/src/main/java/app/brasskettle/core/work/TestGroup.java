@@ -1,9 +1,9 @@
 package app.brasskettle.core.work;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** Tests that the same work harms or mends, since they look at the same part of a motor. */
-public enum TestGroup implements Word {
+public enum TestGroup implements Coded {
     /** The tester itself. */
     TESTER,
     /** Insulation to frame, whole or by circuit. */

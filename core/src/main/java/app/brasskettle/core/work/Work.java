@@ -1,6 +1,6 @@
 package app.brasskettle.core.work;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import java.util.EnumSet;
 import java.util.Set;
 
@@ -10,7 +10,7 @@ import java.util.Set;
  * <p>A group that is harmed is Unproven until it is tested again; what it found at Stop stays Stop. A group that is mended is
  * Unproven whatever it found, since the work may have cured it.
  */
-public enum Work implements Word {
+public enum Work implements Coded {
     OPENED(
             "opened",
             Set.of(TestGroup.INSULATION, TestGroup.TURNS, TestGroup.PROOF, TestGroup.RUN),

@@ -10,7 +10,7 @@ package app.brasskettle.core.worksheet;
 public record Problem(String field, Code code, String message) {
 
     /** Kinds of fault an input can have. */
-    public enum Code implements Word {
+    public enum Code implements Coded {
         SYNTAX,
         MISSING,
         UNKNOWN,

@@ -176,7 +176,7 @@ public final class Problems {
         for (int i = 0; i < names.size(); i++) {
             Object name = names.get(i);
             if (name != null && !seen.add(name)) {
-                String shown = name instanceof Word w ? w.word() : name.toString();
+                String shown = name instanceof Coded w ? w.code() : name.toString();
                 add(each.apply(i), Code.DUPLICATE, each.apply(i) + " is " + shown + ", which is given already");
             }
         }

@@ -193,9 +193,9 @@ public final class RecordReader {
 
     @SuppressWarnings({"unchecked", "rawtypes"})
     private static Object word(Class<?> type, String path, String text, Problems problems) {
-        Optional<?> found = Word.parse((Class) type, text);
+        Optional<?> found = Coded.parse((Class) type, text);
         if (found.isEmpty()) {
-            problems.add(path, Code.WORD, path + " is \"" + text + "\"; it must be one of " + Word.choices(type));
+            problems.add(path, Code.WORD, path + " is \"" + text + "\"; it must be one of " + Coded.choices(type));
         }
         return found.orElse(null);
     }

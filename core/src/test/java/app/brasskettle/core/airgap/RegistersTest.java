@@ -46,7 +46,7 @@ class RegistersTest {
     @ParameterizedTest
     @CsvSource({"0.50, WATCH, 6", "0.40, WATCH, 7.5", "0.30, WATCH, 10", "0.29, STOP, 10.3448"})
     void aSmallGapForgivesLess(double gap, Verdict verdict, double percent) {
-        RegistersResult r = read(Optional.of(gap), register(Place.OTHER_END, 249.980, 250.040));
+        RegistersResult r = read(Optional.of(gap), register(Place.NON_DRIVE_END, 249.980, 250.040));
         assertThat(r.verdict()).isEqualTo(verdict);
         assertThat(r.registers().get(0).shiftPercent().orElseThrow()).isCloseTo(percent, within(1e-3));
     }
@@ -54,12 +54,17 @@ class RegistersTest {
     @Test
     void theWorseEndJudgesAndIsNamedWithItsRemedy() {
         RegistersResult r = read(
-                Optional.empty(), register(Place.DRIVE_END, 250.0, 250.02), register(Place.OTHER_END, 249.9, 250.02));
+                Optional.empty(),
+                register(Place.DRIVE_END, 250.0, 250.02),
+                register(Place.NON_DRIVE_END, 249.9, 250.02));
         assertThat(r.verdict()).isEqualTo(Verdict.STOP);
-        assertThat(r.judgement().headline()).isEqualTo("Other end: loose by 120 µm, limit 75 µm");
+        assertThat(r.judgement().headline()).isEqualTo("Non-drive end: loose by 120 µm, limit 75 µm");
         assertThat(r.judgement().next()).isEqualTo("Choose a remedy: build up, sleeve frame, replace.");
         Register chosen = new Register(
-                Place.OTHER_END, List.of(249.9, 249.9), List.of(250.0, 250.0), Optional.of(Registers.Remedy.BUILD_UP));
+                Place.NON_DRIVE_END,
+                List.of(249.9, 249.9),
+                List.of(250.0, 250.0),
+                Optional.of(Registers.Remedy.BUILD_UP));
         assertThat(read(Optional.empty(), chosen).judgement().next())
                 .contains("in one setting with the bearing housing");
     }

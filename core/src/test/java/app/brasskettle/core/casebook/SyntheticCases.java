@@ -4,8 +4,8 @@ import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.cause.FailurePattern;
 import app.brasskettle.core.teardown.Spot;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.ShippedTable;
-import app.brasskettle.core.worksheet.Word;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -163,7 +163,7 @@ public final class SyntheticCases {
 
     private static Root root(CSVRecord row) {
         return new Root(
-                Word.parse(Explanation.class, row.get("root")).orElseThrow(),
+                Coded.parse(Explanation.class, row.get("root")).orElseThrow(),
                 Double.parseDouble(row.get("share")),
                 Double.parseDouble(row.get("single")),
                 words(Evidence.class, row.get("signs")),
@@ -172,9 +172,10 @@ public final class SyntheticCases {
                 Double.parseDouble(row.get("burst")));
     }
 
-    private static <E extends Enum<E> & Word> Map<E, Double> words(Class<E> type, String text) {
+    private static <E extends Enum<E> & Coded> Map<E, Double> words(Class<E> type, String text) {
         Map<E, Double> chances = new EnumMap<>(type);
-        shares(text).forEach((word, share) -> chances.put(Word.parse(type, word).orElseThrow(), share));
+        shares(text)
+                .forEach((word, share) -> chances.put(Coded.parse(type, word).orElseThrow(), share));
         return chances;
     }
 

@@ -80,13 +80,13 @@ public record Trial(
         for (SyntheticFailure failure : failures) {
             FailureRanking ranking = WorksheetCatalogue.FAILURE_PATTERN.work().apply(failure.found());
             FailureRanking.Ranked top = ranking.ranking().get(0);
-            String root = failure.root().word();
+            String root = failure.root().code();
             boolean right = top.explanation().equals(root);
             boolean among = ranking.ranking().subList(0, 3).stream()
                     .anyMatch(r -> r.explanation().equals(root));
             first += right ? 1 : 0;
             three += among ? 1 : 0;
-            noFault += top.explanation().equals(Explanation.NO_FAULT_FOUND.word())
+            noFault += top.explanation().equals(Explanation.NO_FAULT_FOUND.code())
                             && failure.found().evidence().stream().anyMatch(FAILED::contains)
                     ? 1
                     : 0;
@@ -125,12 +125,12 @@ public record Trial(
         answers.forEach((root, all) -> {
             Map<Explanation, Integer> others = new EnumMap<>(Explanation.class);
             for (Explanation e : Explanation.values()) {
-                int count = (int) all.stream().filter(e.word()::equals).count();
+                int count = (int) all.stream().filter(e.code()::equals).count();
                 if (e != root && count > 0) {
                     others.put(e, count);
                 }
             }
-            int own = (int) all.stream().filter(root.word()::equals).count();
+            int own = (int) all.stream().filter(root.code()::equals).count();
             found.put(root, new Found(all.size(), own, amongThree.get(root), others));
         });
         return found;

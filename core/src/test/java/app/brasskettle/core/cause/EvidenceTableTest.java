@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.brasskettle.core.teardown.Spot;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -19,13 +19,13 @@ class EvidenceTableTest {
     @Test
     void everyPieceAndEveryWeightIsInTheTableWithAReason() {
         for (Evidence e : Evidence.values()) {
-            assertThat(TABLE.entry(e.word())).as(e.word()).isPresent();
+            assertThat(TABLE.entry(e.code())).as(e.code()).isPresent();
         }
         for (EvidenceTable.Entry entry : TABLE.entries()) {
             boolean read = entry.code().startsWith("map-")
                     || entry.kind().equals(EvidenceTable.COMBINED)
                     || EarlierFailure.isCode(entry.code());
-            assertThat(read || Word.parse(Evidence.class, entry.code()).isPresent())
+            assertThat(read || Coded.parse(Evidence.class, entry.code()).isPresent())
                     .as(entry.code())
                     .isTrue();
             assertThat(entry.seen()).isBetween(0.0, 1.0);
@@ -43,7 +43,7 @@ class EvidenceTableTest {
     @Test
     void everySpotHasItsPiece() {
         for (Spot spot : Spot.values()) {
-            assertThat(TABLE.entry("map-spot-" + spot.word())).as(spot.word()).isPresent();
+            assertThat(TABLE.entry("map-spot-" + spot.code())).as(spot.code()).isPresent();
         }
     }
 
@@ -52,9 +52,9 @@ class EvidenceTableTest {
         assertThat(Stream.concat(Chain.codes().stream(), Prevention.codes().stream()))
                 .allSatisfy(code -> assertThat(TABLE.entry(code)).as(code).isPresent());
         for (Explanation e : Explanation.values()) {
-            assertThat(Chain.of(e, List.of(), TABLE).links()).as(e.word()).isNotEmpty();
+            assertThat(Chain.of(e, List.of(), TABLE).links()).as(e.code()).isNotEmpty();
             List<Prevention> roots = Prevention.of(e, List.of(), Map.of(), TABLE);
-            assertThat(roots).as(e.word()).isNotEmpty();
+            assertThat(roots).as(e.code()).isNotEmpty();
             assertThat(roots).allSatisfy(r -> {
                 assertThat(r.question()).isNotBlank();
                 assertThat(r.advice()).isNotBlank().doesNotContain("{");

@@ -8,7 +8,7 @@ import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.teardown.GroupState;
 import app.brasskettle.core.teardown.Spot;
 import app.brasskettle.core.verdict.Verdict;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -42,7 +42,7 @@ class FailurePatternWorksheetTest {
 
     private static double probability(FailureRanking ranking, Explanation e) {
         return ranking.ranking().stream()
-                .filter(r -> r.explanation().equals(e.word()))
+                .filter(r -> r.explanation().equals(e.code()))
                 .findFirst()
                 .orElseThrow()
                 .probability();
@@ -68,7 +68,7 @@ class FailurePatternWorksheetTest {
     })
     void findsWhatAPractitionerWould(String words, String expected) {
         Evidence[] evidence = Stream.of(words.split(" "))
-                .map(w -> Word.parse(Evidence.class, w).orElseThrow())
+                .map(w -> Coded.parse(Evidence.class, w).orElseThrow())
                 .toArray(Evidence[]::new);
         assertThat(top(rank(evidence))).isEqualTo(expected);
     }
@@ -371,7 +371,7 @@ class FailurePatternWorksheetTest {
         for (FailureRanking.Ranked r : with.ranking()) {
             double piece = TABLE.decibans(
                     "map-spot-within-coil",
-                    Word.parse(Explanation.class, r.explanation()).orElseThrow());
+                    Coded.parse(Explanation.class, r.explanation()).orElseThrow());
             double after = without.ranking().stream()
                     .filter(o -> o.explanation().equals(r.explanation()))
                     .findFirst()
@@ -397,7 +397,7 @@ class FailurePatternWorksheetTest {
 
     private static List<String> against(FailureRanking ranking, Explanation explanation) {
         return ranking.ranking().stream()
-                .filter(r -> r.explanation().equals(explanation.word()))
+                .filter(r -> r.explanation().equals(explanation.code()))
                 .flatMap(r -> r.against().stream())
                 .map(FailureRanking.Piece::code)
                 .toList();

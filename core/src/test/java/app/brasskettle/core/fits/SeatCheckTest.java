@@ -41,7 +41,7 @@ class SeatCheckTest {
                 .apply(new SeatCheck(List.of(
                         seat(Place.DRIVE_END, Seat.SHAFT, "6313", 65.008),
                         seat(Place.DRIVE_END, Seat.HOUSING, "6313", 140.04),
-                        seat(Place.OTHER_END, Seat.SHAFT, "6212", 60.01))));
+                        seat(Place.NON_DRIVE_END, Seat.SHAFT, "6212", 60.01))));
         assertThat(r.verdict()).isEqualTo(Verdict.STOP);
         assertThat(r.judgement().headline()).startsWith("Drive end housing: too large: 140.040 mm");
         assertThat(r.seats())

@@ -31,7 +31,7 @@ class MachinedModelTest {
     private enum Part {
         DRIVE_END_SHAFT,
         DRIVE_END_HOUSING,
-        OTHER_END_HOUSING,
+        NON_DRIVE_END_HOUSING,
         AIR_GAP,
         REGISTERS,
         RUN_OUT,
@@ -58,7 +58,7 @@ class MachinedModelTest {
         Map<Part, Verdict> read = new EnumMap<>(Part.class);
         read.put(Part.DRIVE_END_SHAFT, seat(m, Place.DRIVE_END, Seat.SHAFT));
         read.put(Part.DRIVE_END_HOUSING, seat(m, Place.DRIVE_END, Seat.HOUSING));
-        read.put(Part.OTHER_END_HOUSING, seat(m, Place.OTHER_END, Seat.HOUSING));
+        read.put(Part.NON_DRIVE_END_HOUSING, seat(m, Place.NON_DRIVE_END, Seat.HOUSING));
         read.put(
                 Part.AIR_GAP,
                 AirGapWorksheet.create().work().apply(new AirGap(m.airGap())).verdict());

@@ -166,7 +166,7 @@ class InsulationWorksheetTest {
         for (WindingKind kind : List.of(WindingKind.RANDOM_WOUND, WindingKind.ARMATURE)) {
             Case c = new Case().read(60, 1001).read(600, 1010);
             c.kind = kind;
-            assertThat(c.result().polarizationIndexJudged()).as(kind.word()).isFalse();
+            assertThat(c.result().polarizationIndexJudged()).as(kind.code()).isFalse();
             assertThat(c.result().verdict()).isEqualTo(Verdict.HOLDS);
         }
         Case form = new Case().read(60, 4999).read(600, 5100);

@@ -31,11 +31,11 @@ class GateStoryTest {
     }
 
     private static void blocked(Story story, GateRow row) {
-        assertThat(codes(story)).contains(row.word());
+        assertThat(codes(story)).contains(row.code());
         assertThat(story.gate().state()).isEqualTo(State.BLOCKED);
         State waived = story.waiveEverything().overruleEverything().gate().state();
         assertThat(waived).as("nobody may waive it").isEqualTo(State.BLOCKED);
-        assertThat(codes(story)).contains(row.word());
+        assertThat(codes(story)).contains(row.code());
     }
 
     @Test

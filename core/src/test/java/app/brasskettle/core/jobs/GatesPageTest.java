@@ -7,7 +7,7 @@ import app.brasskettle.core.energise.GateRow;
 import app.brasskettle.core.testkind.InstrumentKind;
 import app.brasskettle.core.testkind.StopEffect.Hold;
 import app.brasskettle.core.work.Work;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -33,8 +33,8 @@ class GatesPageTest {
         };
     }
 
-    private static String words(Collection<? extends Word> words) {
-        return words.isEmpty() ? "–" : words.stream().map(Word::word).sorted().collect(Collectors.joining(", "));
+    private static String words(Collection<? extends Coded> words) {
+        return words.isEmpty() ? "–" : words.stream().map(Coded::code).sorted().collect(Collectors.joining(", "));
     }
 
     private static String row(String... cells) {
@@ -44,7 +44,7 @@ class GatesPageTest {
     private static List<String> rows() {
         return Arrays.stream(GateRow.values())
                 .map(r -> row(
-                        "`" + r.word() + "`",
+                        "`" + r.code() + "`",
                         holds(r.hold()),
                         r.waivable() ? "yes, missed by a little" : "no",
                         r.why(),
@@ -56,8 +56,8 @@ class GatesPageTest {
     private static List<String> stops() {
         return TestKinds.all().stream()
                 .map(k -> row(
-                        "`" + k.word() + "`",
-                        k.group().word(),
+                        "`" + k.code() + "`",
+                        k.group().code(),
                         holds(k.stop().hold()) + (k.stop().waivable() ? ", waivable" : ""),
                         k.stop().why(),
                         k.powered() ? "power" : k.highVoltage() ? "high voltage" : "–",
@@ -127,6 +127,6 @@ class GatesPageTest {
                 schema,
                 list.start(),
                 list.end(),
-                TestKinds.all().stream().map(k -> '"' + k.word() + '"').collect(Collectors.joining(", ")));
+                TestKinds.all().stream().map(k -> '"' + k.code() + '"').collect(Collectors.joining(", ")));
     }
 }

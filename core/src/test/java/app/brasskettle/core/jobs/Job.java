@@ -55,7 +55,7 @@ final class Job {
     Optional<String> certificate = Optional.empty();
     ShopRules rules = ShopRules.standard();
     boolean demonstration;
-    Routing course = Routing.usual();
+    Routing routing = Routing.usual();
     Optional<LockOut> lockedOut = Optional.empty();
     Optional<Double> lockOutEnded = Optional.empty();
     Optional<Taken<TesterProof>> proof = Optional.empty();
@@ -94,7 +94,7 @@ final class Job {
                 certificate,
                 rules,
                 demonstration,
-                course,
+                routing,
                 10,
                 new MotorTimeline(tests(), works, overrulings),
                 new PowerRecord(

@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** Evidence of a job and what it makes likely: gathered, added, struck, read from the map, brought by earlier stays. */
+/** Evidence of a job and what it makes likely: gathered, added, struck, read from the map, brought by earlier visits. */
 class JobCauseTest {
 
     private static List<String> codes(JobAssessment reading) {
@@ -149,14 +149,14 @@ class JobCauseTest {
         FailureRanking again = job.read().ranking();
         for (Explanation e : Explanation.values()) {
             double gained =
-                    sum(again, e.word()).sumDecibans() - sum(fresh, e.word()).sumDecibans();
+                    sum(again, e.code()).sumDecibans() - sum(fresh, e.code()).sumDecibans();
             if (e == cause) {
                 assertThat(gained).isBetween(1.0, 10.0);
             } else {
-                assertThat(gained).as(e.word()).isCloseTo(0, within(1e-9));
+                assertThat(gained).as(e.code()).isCloseTo(0, within(1e-9));
             }
         }
-        assertThat(sum(again, cause.word()).forPieces())
+        assertThat(sum(again, cause.code()).forPieces())
                 .anySatisfy(p -> assertThat(p.reason()).isNotBlank().endsWith("."));
     }
 

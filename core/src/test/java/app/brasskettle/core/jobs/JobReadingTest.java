@@ -244,7 +244,7 @@ class JobReadingTest {
     @Test
     void aSkippedStationIsPassedOverWithItsReason() {
         Job job = new Job().received();
-        job.course = new Routing(
+        job.routing = new Routing(
                 Map.of(Station.BENCH, "shaft bound, goes straight to the table"),
                 Optional.empty(),
                 Optional.empty(),
@@ -263,12 +263,12 @@ class JobReadingTest {
         Job job = new Job().received();
         Routing.Back back = new Routing.Back(Station.RECEIVE, "plate misread");
         Routing.Hold hold = new Routing.Hold(Routing.WaitsFor.PARTS, "seal 45 × 62");
-        job.course = new Routing(Map.of(), Optional.of(back), Optional.empty(), Optional.empty());
+        job.routing = new Routing(Map.of(), Optional.of(back), Optional.empty(), Optional.empty());
         assertThat(job.read().next())
                 .isEqualTo(new JobAssessment.Next("Back to Receive: plate misread", "receive", Station.RECEIVE));
-        job.course = new Routing(Map.of(), Optional.of(back), Optional.of(hold), Optional.empty());
+        job.routing = new Routing(Map.of(), Optional.of(back), Optional.of(hold), Optional.empty());
         assertThat(job.read().next().sentence()).isEqualTo("Waits for parts: seal 45 × 62");
-        job.course = new Routing(Map.of(), Optional.of(back), Optional.of(hold), Optional.of("sent back as it was"));
+        job.routing = new Routing(Map.of(), Optional.of(back), Optional.of(hold), Optional.of("sent back as it was"));
         assertThat(job.read().next().sentence()).isEqualTo("Left the shop: sent back as it was");
     }
 

@@ -237,7 +237,7 @@ final class SampleReadings {
 
     /** Readings of a kind without a sample of its own are those of its example. */
     private static Record example(TestKind kind) {
-        String file = "/app/brasskettle/core/examples/" + kind.word() + ".json";
+        String file = "/app/brasskettle/core/examples/" + kind.code() + ".json";
         Map<String, Object> read =
                 JsonMapper.shared().readValue(SampleReadings.class.getResourceAsStream(file), new TypeReference<>() {});
         return typed(kind, read);
@@ -286,7 +286,14 @@ final class SampleReadings {
 
     private static Map<String, Object> watch(String minute, String bearing) {
         return Map.of(
-                "minute", minute, "currentA", "10", "driveEndTemperatureC", bearing, "otherEndTemperatureC", bearing);
+                "minute",
+                minute,
+                "currentA",
+                "10",
+                "driveEndTemperatureC",
+                bearing,
+                "nonDriveEndTemperatureC",
+                bearing);
     }
 
     static Record typed(TestKind kind, Map<String, Object> typed) {

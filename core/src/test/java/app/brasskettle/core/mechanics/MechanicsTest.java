@@ -26,7 +26,7 @@ class MechanicsTest {
                         Optional.empty(),
                         List.of(
                                 new VibrationReadings.Reading(Place.DRIVE_END, Direction.HORIZONTAL, 0.2),
-                                new VibrationReadings.Reading(Place.OTHER_END, Direction.AXIAL, mmPerS))));
+                                new VibrationReadings.Reading(Place.NON_DRIVE_END, Direction.AXIAL, mmPerS))));
     }
 
     /** Boundaries of ISO 20816-1 to 15 kW and of ISO 20816-3 above, rigid and flexible; a boundary belongs to the better zone. */
@@ -48,7 +48,7 @@ class MechanicsTest {
         VibrationResult r = vibrates(watt, mounting, v);
         assertThat(r.zone()).isEqualTo(zone);
         assertThat(r.verdict()).isEqualTo(verdict);
-        assertThat(r.judgement().headline()).contains("other end, axial");
+        assertThat(r.judgement().headline()).contains("non-drive end, axial");
     }
 
     /**

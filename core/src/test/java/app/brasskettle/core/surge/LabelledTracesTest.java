@@ -42,7 +42,7 @@ class LabelledTracesTest {
             case "short-rotor" -> Set.of(Verdict.STOP, Verdict.UNPROVEN);
             default -> throw new IllegalArgumentException("no label " + truth);
         };
-        assertThat(wanted).as(file + " was judged " + verdict.word()).contains(verdict);
+        assertThat(wanted).as(file + " was judged " + verdict.code()).contains(verdict);
     }
 
     private static SurgeOutcome outcome(String file) throws IOException {

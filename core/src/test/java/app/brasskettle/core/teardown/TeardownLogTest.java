@@ -38,7 +38,7 @@ class TeardownLogTest {
     private static List<MatchMark> everyMark(MotorBuild build) {
         return UsualPart.of(build).stream()
                 .filter(UsualPart::joint)
-                .map(p -> new MatchMark(p.part(), p.end(), p.end() == PartEnd.OTHER_END ? "two dots" : "one dot"))
+                .map(p -> new MatchMark(p.part(), p.end(), p.end() == PartEnd.NON_DRIVE_END ? "two dots" : "one dot"))
                 .toList();
     }
 
@@ -74,13 +74,13 @@ class TeardownLogTest {
         assertThat(r.toCome()).isEmpty();
         assertThat(r.off()).isEqualTo(usual.size());
         assertThat(r.reassembly())
-                .extracting(TeardownLogAssessment.FittingStep::spoken)
+                .extracting(TeardownLogAssessment.FittingStep::label)
                 .first()
-                .isEqualTo(usual.get(usual.size() - 1).spoken());
+                .isEqualTo(usual.get(usual.size() - 1).label());
         assertThat(r.reassembly())
-                .extracting(TeardownLogAssessment.FittingStep::spoken)
+                .extracting(TeardownLogAssessment.FittingStep::label)
                 .last()
-                .isEqualTo(usual.get(0).spoken());
+                .isEqualTo(usual.get(0).label());
         assertThat(r.reassembly()).allSatisfy(s -> assertThat(s.mind()).isNotBlank());
         assertThat(usual).allSatisfy(p -> assertThat(p.off()).isNotBlank());
     }
@@ -149,7 +149,7 @@ class TeardownLogTest {
         assertThat(one.next()).contains("measure the register");
         Judgement two = line(read(by("pried on one side", "blows")), "Bracket");
         assertThat(two.headline()).endsWith(", and 1 more part no better");
-        assertThat(two.because()).isEqualTo("Bracket, other end: blows");
+        assertThat(two.because()).isEqualTo("Bracket, non-drive end: blows");
         assertThat(two.next()).contains("cracks and burrs", "with dye");
         assertThat(read(by("blows")).reassembly())
                 .anySatisfy(s -> assertThat(s.details()).startsWith("came off: blows"));
@@ -239,10 +239,11 @@ class TeardownLogTest {
         TeardownLog log = whole(MotorBuild.BALL_SEALED, PartState.GOOD);
         Judgement none = read(log).lines().get(0);
         assertThat(none.headline()).isEqualTo("3 of 3 joints marked, 0 photographed");
-        assertThat(none.next()).isEqualTo("Photograph fan cowl, other end; bracket, drive end; bracket, other end.");
-        Set<String> two = Set.of("mark Bracket, drive-end", "mark Fan cowl, other-end", "part 3", "noisy");
+        assertThat(none.next())
+                .isEqualTo("Photograph fan cowl, non-drive end; bracket, drive end; bracket, non-drive end.");
+        Set<String> two = Set.of("mark Bracket, drive-end", "mark Fan cowl, non-drive-end", "part 3", "noisy");
         TeardownLogAssessment some = TeardownLogAssessment.of(log, List.of(), two, false, false);
-        assertThat(some.lines().get(0).next()).isEqualTo("Photograph bracket, other end.");
+        assertThat(some.lines().get(0).next()).isEqualTo("Photograph bracket, non-drive end.");
         Set<String> all = some.joints().stream()
                 .map(TeardownLogAssessment.Joint::photo)
                 .collect(java.util.stream.Collectors.toSet());

@@ -37,7 +37,7 @@ class JobStepTest {
     @Test
     void aStepLiesBelowItsStationOrIsTheWholeOfIt() {
         for (JobStep step : JobStep.values()) {
-            boolean below = step.path().startsWith(step.station().word() + "/");
+            boolean below = step.path().startsWith(step.station().code() + "/");
             assertThat(below || !step.path().contains("/")).as(step.path()).isTrue();
         }
     }

@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 
 class RecordReaderTest {
 
-    enum Colour implements Word {
+    enum Colour implements Coded {
         PALE_RED,
         BLUE
     }

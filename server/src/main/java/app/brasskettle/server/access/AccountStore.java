@@ -1,7 +1,7 @@
 package app.brasskettle.server.access;
 
 import app.brasskettle.core.quantity.UnitSystem;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Duration;
@@ -59,7 +59,7 @@ public class AccountStore {
         return new Person(
                 row.getString("username"),
                 row.getString("display_name"),
-                Word.parse(Role.class, row.getString("role")).orElseThrow());
+                Coded.parse(Role.class, row.getString("role")).orElseThrow());
     }
 
     /** Counts a wrong password; from the fifth on the account is blocked for a minute each time. */
@@ -95,7 +95,7 @@ public class AccountStore {
                 values (:username, :name, :role, :hash)""")
                 .param("username", person.username())
                 .param("name", person.displayName())
-                .param("role", person.role().word())
+                .param("role", person.role().code())
                 .param("hash", passwordHash)
                 .update();
     }
@@ -106,7 +106,7 @@ public class AccountStore {
                 where username = :username""")
                 .param("username", person.username())
                 .param("name", person.displayName())
-                .param("role", person.role().word())
+                .param("role", person.role().code())
                 .param("closed", closed)
                 .update();
     }
@@ -124,8 +124,8 @@ public class AccountStore {
         return db.sql("select units, setting from shop_user where username = :username")
                 .param("username", username)
                 .query((row, n) -> new Preferences(
-                        Word.parse(UnitSystem.class, row.getString("units")).orElseThrow(),
-                        Word.parse(Preferences.Setting.class, row.getString("setting"))
+                        Coded.parse(UnitSystem.class, row.getString("units")).orElseThrow(),
+                        Coded.parse(Preferences.Setting.class, row.getString("setting"))
                                 .orElseThrow()))
                 .single();
     }
@@ -137,8 +137,8 @@ public class AccountStore {
 
     void prefer(String username, Preferences preferences) {
         db.sql("update shop_user set units = :units, setting = :setting where username = :username")
-                .param("units", preferences.units().word())
-                .param("setting", preferences.setting().word())
+                .param("units", preferences.units().code())
+                .param("setting", preferences.setting().code())
                 .param("username", username)
                 .update();
     }

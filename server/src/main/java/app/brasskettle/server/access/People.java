@@ -40,8 +40,8 @@ public final class People {
         Person person = of(signedIn);
         if (!Arrays.asList(roles).contains(person.role())) {
             throw RefusedException.forbidden("This is for "
-                    + Arrays.stream(roles).map(Role::word).collect(Collectors.joining(", ")) + "; you are signed in as "
-                    + person.role().word());
+                    + Arrays.stream(roles).map(Role::code).collect(Collectors.joining(", ")) + "; you are signed in as "
+                    + person.role().code());
         }
         return person;
     }

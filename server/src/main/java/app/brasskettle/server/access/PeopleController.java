@@ -1,8 +1,8 @@
 package app.brasskettle.server.access;
 
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.List;
 import java.util.Optional;
@@ -117,9 +117,9 @@ class PeopleController {
         if (problems.name("displayName", displayName) && displayName.strip().length() > MAX_NAME) {
             problems.add("displayName", Problem.Code.RANGE, "displayName has at most " + MAX_NAME + " characters");
         }
-        Optional<Role> role = Word.parse(Role.class, word);
+        Optional<Role> role = Coded.parse(Role.class, word);
         if (role.isEmpty()) {
-            problems.add("role", Problem.Code.WORD, "role must be one of " + Word.choices(Role.class));
+            problems.add("role", Problem.Code.WORD, "role must be one of " + Coded.choices(Role.class));
         }
         return role;
     }

@@ -1,8 +1,8 @@
 package app.brasskettle.server.access;
 
 import app.brasskettle.core.quantity.UnitSystem;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 
 /**
  * How a person wants to write and see.
@@ -13,7 +13,7 @@ import app.brasskettle.core.worksheet.Word;
 public record Preferences(UnitSystem units, Setting setting) {
 
     /** Which setting of the screen. */
-    public enum Setting implements Word {
+    public enum Setting implements Coded {
         LIGHT,
         DARK
     }

@@ -1,9 +1,9 @@
 package app.brasskettle.server.access;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** What a person is in the shop. */
-public enum Role implements Word {
+public enum Role implements Coded {
     TECHNICIAN,
     LEAD,
     OFFICE,

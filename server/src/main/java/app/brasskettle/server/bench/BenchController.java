@@ -11,10 +11,10 @@ import app.brasskettle.core.quantity.Spelling;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.work.Work;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.clock.JobClock;
@@ -198,7 +198,7 @@ class BenchController {
     @PostMapping("/isolated")
     JobView isolate(@PathVariable String tag, @RequestBody Isolated body, Authentication who) {
         List<String> known = Arrays.stream(Arrival.Auxiliary.values())
-                .map(Arrival.Auxiliary::spoken)
+                .map(Arrival.Auxiliary::label)
                 .toList();
         List<String> names = body.names() == null ? List.of() : body.names();
         Problems problems = new Problems();
@@ -251,7 +251,7 @@ class BenchController {
     @PostMapping("/worked")
     JobView worked(@PathVariable String tag, @RequestBody WorkBody body, Authentication who) {
         Optional<Work> work =
-                Word.parse(Work.class, body.work() == null ? "" : body.work()).filter(w -> w != Work.CAME_BACK);
+                Coded.parse(Work.class, body.work() == null ? "" : body.work()).filter(w -> w != Work.CAME_BACK);
         if (work.isEmpty()) {
             throw new InvalidInputException(List.of(new Problem(
                     "work",
@@ -259,7 +259,7 @@ class BenchController {
                     "work must be one of "
                             + Arrays.stream(Work.values())
                                     .filter(w -> w != Work.CAME_BACK)
-                                    .map(Word::word)
+                                    .map(Coded::code)
                                     .collect(Collectors.joining(", ")))));
         }
         return JobViews.of(book.addEvent(

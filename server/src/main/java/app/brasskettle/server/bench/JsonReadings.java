@@ -23,8 +23,8 @@ final class JsonReadings {
      */
     static Map<String, Object> typed(StrictJson json, TestKind kind, byte[] bytes) {
         Map<String, Object> file = json.object(bytes);
-        if (!kind.word().equals(file.get("test"))) {
-            throw refused("test", "this is a file of " + file.get("test") + ", and " + kind.word() + " is asked for");
+        if (!kind.code().equals(file.get("test"))) {
+            throw refused("test", "this is a file of " + file.get("test") + ", and " + kind.code() + " is asked for");
         }
         if (!(file.get("input") instanceof Map<?, ?> input)) {
             throw refused("input", "input is missing");

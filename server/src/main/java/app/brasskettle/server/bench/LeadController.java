@@ -4,9 +4,9 @@ import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.GateRow;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
@@ -44,7 +44,7 @@ class LeadController {
     record ReleaseBody(List<String> checked, String atTheStop, String rotation) {}
 
     /** What must be so before a motor runs. */
-    enum ReleasePoint implements Word {
+    enum ReleasePoint implements Coded {
         BOLTED_DOWN,
         COUPLING_GUARDED,
         KEY_CAPTURED
@@ -90,7 +90,7 @@ class LeadController {
         reason(body.reason(), problems);
         problems.throwIfAny();
         EnergiseGate.Reason against = book.read(tag).reading().gate().holding().stream()
-                .filter(r -> r.code().equals(GateRow.CONTRADICTION.word()))
+                .filter(r -> r.code().equals(GateRow.CONTRADICTION.code()))
                 .filter(r -> r.sentence().equals(body.sentence()))
                 .findFirst()
                 .orElseThrow(() -> RefusedException.stale("No such contradiction stands any longer"));
@@ -114,9 +114,9 @@ class LeadController {
         Person lead = People.of(who, Role.LEAD, Role.ADMIN);
         Problems problems = new Problems();
         reason(body.reason(), problems);
-        Optional<Verdict> verdict = Word.parse(Verdict.class, body.verdict() == null ? "" : body.verdict());
+        Optional<Verdict> verdict = Coded.parse(Verdict.class, body.verdict() == null ? "" : body.verdict());
         if (verdict.isEmpty()) {
-            problems.add("verdict", Problem.Code.WORD, "verdict must be one of " + Word.choices(Verdict.class));
+            problems.add("verdict", Problem.Code.WORD, "verdict must be one of " + Coded.choices(Verdict.class));
         }
         problems.throwIfAny();
         JudgedTest test = tests.standingTest(tag, body.step() == null ? "" : body.step())
@@ -128,7 +128,7 @@ class LeadController {
                         "step", body.step(),
                         "testAt", test.at(),
                         "sentence", test.effective().headline(),
-                        "verdict", verdict.orElseThrow().word(),
+                        "verdict", verdict.orElseThrow().code(),
                         "reason", body.reason().strip()),
                 ChangeContext.of(lead, null)));
     }
@@ -140,11 +140,11 @@ class LeadController {
         Problems problems = new Problems();
         List<String> checked = body.checked() == null ? List.of() : body.checked();
         for (ReleasePoint point : ReleasePoint.values()) {
-            if (!checked.contains(point.word())) {
+            if (!checked.contains(point.code())) {
                 problems.add(
                         "checked",
                         Problem.Code.MISSING,
-                        "Not checked: " + point.word().replace('-', ' '));
+                        "Not checked: " + point.code().replace('-', ' '));
             }
         }
         shortText("atTheStop", body.atTheStop(), problems);

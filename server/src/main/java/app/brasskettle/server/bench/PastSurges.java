@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Surge traces of earlier stays of the same motor, to be laid under those of today. */
+/** Surge traces of earlier visits of the same motor, to be laid under those of today. */
 @RestController
 class PastSurges {
 

@@ -36,7 +36,7 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Tests as they stand on a job, and at earlier stays of its motor. */
+/** Tests as they stand on a job, and at earlier visits of its motor. */
 @Service
 public class TestBook {
 
@@ -131,7 +131,7 @@ public class TestBook {
                         "pace",
                         test.pace(),
                         "test",
-                        test.kind().word());
+                        test.kind().code());
                 store.addEvent(jobId, EventKind.VOLTAGE_APPLIED, applied, by.name(), by.at());
             }
             return JobBook.Written.of("tested " + TestRow.key(test.kind(), test.speed()), entry.result());
@@ -163,7 +163,7 @@ public class TestBook {
     /** Readings of an earlier stay of the same motor. */
     public record Earlier(String tag, OffsetDateTime at, Record input) {}
 
-    /** The readings of this test at earlier stays of the same motor, newest first, at most five. */
+    /** The readings of this test at earlier visits of the same motor, newest first, at most five. */
     @Transactional(readOnly = true)
     public List<Earlier> earlier(String tag, TestKind kind, int speed) {
         return before(tag)
@@ -176,7 +176,7 @@ public class TestBook {
     /** A test of an earlier stay as it stands there. */
     public record EarlierJudged(String tag, OffsetDateTime at, Verdict verdict, String headline) {}
 
-    /** What stands of this test at earlier stays of the same motor, newest first, at most five. */
+    /** What stands of this test at earlier visits of the same motor, newest first, at most five. */
     @Transactional(readOnly = true)
     public List<EarlierJudged> earlierJudged(String tag, TestKind kind, int speed) {
         return before(tag)

@@ -55,7 +55,7 @@ final class TestEntry {
     }
 
     private static boolean reads(RunRow run, TestBook.Test test) {
-        return run.kind().equals(test.kind().word()) && run.speed() == test.speed();
+        return run.kind().equals(test.kind().code()) && run.speed() == test.speed();
     }
 
     Object result() {

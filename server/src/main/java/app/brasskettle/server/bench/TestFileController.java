@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Readings of a test as a file, those of earlier stays, and files read into the form of a test; nothing is recorded here. */
+/** Readings of a test as a file, those of earlier visits, and files read into the form of a test; nothing is recorded here. */
 @RestController
 @RequestMapping("/api/jobs/{tag}/tests/{kind}")
 class TestFileController {
@@ -54,7 +54,7 @@ class TestFileController {
         return file(tag, kind, "json", MediaType.APPLICATION_JSON, json.text(Map.of("test", kind, "input", input)));
     }
 
-    /** The same test at earlier stays of the motor, as it was judged then. */
+    /** The same test at earlier visits of the motor, as it was judged then. */
     @GetMapping("/earlier")
     List<TestBook.EarlierJudged> earlier(
             @PathVariable String tag, @PathVariable String kind, @RequestParam(defaultValue = "1") int speed) {

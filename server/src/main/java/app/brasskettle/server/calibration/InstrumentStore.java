@@ -1,7 +1,7 @@
 package app.brasskettle.server.calibration;
 
 import app.brasskettle.core.testkind.InstrumentKind;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
@@ -41,7 +41,7 @@ public class InstrumentStore {
                 insert into shop_instrument (name, serial, kind, calibration_due) values (:name, :serial, :kind, :due) returning id""")
                 .param("name", name)
                 .param("serial", serial)
-                .param("kind", kind.word())
+                .param("kind", kind.code())
                 .param("due", due)
                 .query(Long.class)
                 .single();
@@ -54,7 +54,7 @@ public class InstrumentStore {
                         where id = :id""")
                         .param("name", name)
                         .param("serial", serial)
-                        .param("kind", kind.word())
+                        .param("kind", kind.code())
                         .param("due", due)
                         .param("retired", retired)
                         .param("id", id)
@@ -68,7 +68,7 @@ public class InstrumentStore {
                 row.getLong("id"),
                 row.getString("name"),
                 row.getString("serial"),
-                Optional.ofNullable(row.getString("kind")).flatMap(k -> Word.parse(InstrumentKind.class, k)),
+                Optional.ofNullable(row.getString("kind")).flatMap(k -> Coded.parse(InstrumentKind.class, k)),
                 due,
                 row.getBoolean("retired"),
                 due.isBefore(LocalDate.now(ZoneOffset.UTC)));

@@ -1,9 +1,9 @@
 package app.brasskettle.server.calibration;
 
 import app.brasskettle.core.testkind.InstrumentKind;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Role;
 import app.brasskettle.server.problems.RefusedException;
@@ -48,7 +48,7 @@ class InstrumentsController {
     @GetMapping("/kinds")
     List<KindWord> kinds() {
         return Arrays.stream(InstrumentKind.values())
-                .map(k -> new KindWord(k.word(), k.label()))
+                .map(k -> new KindWord(k.code(), k.label()))
                 .toList();
     }
 
@@ -88,9 +88,9 @@ class InstrumentsController {
         Problems problems = new Problems();
         shortName("name", body.name(), problems);
         shortName("serial", body.serial(), problems);
-        if (Word.parse(InstrumentKind.class, body.kind() == null ? "" : body.kind())
+        if (Coded.parse(InstrumentKind.class, body.kind() == null ? "" : body.kind())
                 .isEmpty()) {
-            problems.add("kind", Problem.Code.WORD, "kind must be one of " + Word.choices(InstrumentKind.class));
+            problems.add("kind", Problem.Code.WORD, "kind must be one of " + Coded.choices(InstrumentKind.class));
         }
         LocalDate due = null;
         if (problems.name("calibrationDue", body.calibrationDue())) {
@@ -108,7 +108,7 @@ class InstrumentsController {
     }
 
     private static InstrumentKind kind(InstrumentBody body) {
-        return Word.parse(InstrumentKind.class, body.kind()).orElseThrow();
+        return Coded.parse(InstrumentKind.class, body.kind()).orElseThrow();
     }
 
     private static void shortName(String field, String text, Problems problems) {

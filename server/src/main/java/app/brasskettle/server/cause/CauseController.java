@@ -6,9 +6,9 @@ import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.jobs.GuardedEdits;
 import app.brasskettle.core.jobs.JobAssessment;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
@@ -45,7 +45,7 @@ class CauseController {
     record WhatIf(List<String> without, List<String> with) {}
 
     /** What this shop's closed jobs taught: the estimated share, the jobs, and the share that comes of both. */
-    record Learnt(String explanation, String spoken, double estimated, int closed, double share) {}
+    record Learnt(String explanation, String label, double estimated, int closed, double share) {}
 
     /** Priors with who last reset what was learnt. */
     record Priors(int countsFor, List<Learnt> learnt, Optional<ClosedCauseStore.Reset> reset) {}
@@ -54,7 +54,7 @@ class CauseController {
     record Choice(String code, String kind, String words) {}
 
     /** An explanation people can conclude. */
-    record ExplanationWord(String code, String spoken) {}
+    record ExplanationWord(String code, String label) {}
 
     /** What a cause can be made of. */
     record Vocabulary(List<Choice> evidence, List<ExplanationWord> explanations) {}
@@ -71,11 +71,11 @@ class CauseController {
     Vocabulary vocabulary() {
         return new Vocabulary(
                 EvidenceTable.shipped().entries().stream()
-                        .filter(e -> Word.parse(Evidence.class, e.code()).isPresent())
+                        .filter(e -> Coded.parse(Evidence.class, e.code()).isPresent())
                         .map(e -> new Choice(e.code(), e.kind(), e.words()))
                         .toList(),
                 Arrays.stream(Explanation.values())
-                        .map(e -> new ExplanationWord(e.word(), e.spoken()))
+                        .map(e -> new ExplanationWord(e.code(), e.label()))
                         .toList());
     }
 
@@ -83,7 +83,7 @@ class CauseController {
     JobView evidence(@PathVariable String tag, @RequestBody EvidenceBody body, Authentication who) {
         Problems problems = new Problems();
         boolean fact = isRead(tag, body.code());
-        if (!fact && Word.parse(Evidence.class, body.code()).isEmpty()) {
+        if (!fact && Coded.parse(Evidence.class, body.code()).isEmpty()) {
             problems.add("code", Problem.Code.WORD, "code is no piece of evidence this table has");
         }
         if (fact && "add".equals(body.action())) {
@@ -98,7 +98,7 @@ class CauseController {
             case "strike" -> {
                 kind = EventKind.EVIDENCE_STRUCK;
                 problems.name("reason", body.reason());
-                boolean guarded = Word.parse(Evidence.class, body.code() == null ? "" : body.code())
+                boolean guarded = Coded.parse(Evidence.class, body.code() == null ? "" : body.code())
                         .filter(GuardedEdits::guards)
                         .isPresent();
                 if (guarded
@@ -120,9 +120,9 @@ class CauseController {
                 ChangeContext.of(People.of(who), null)));
     }
 
-    /** A piece read from this job's coil map or from earlier stays of the motor, which can be struck and not added. */
+    /** A piece read from this job's coil map or from earlier visits of the motor, which can be struck and not added. */
     private boolean isRead(String tag, String code) {
-        if (code == null || Word.parse(Evidence.class, code).isPresent()) {
+        if (code == null || Coded.parse(Evidence.class, code).isPresent()) {
             return false;
         }
         JobAssessment job = book.read(tag).reading();
@@ -146,7 +146,7 @@ class CauseController {
         Problems problems = new Problems();
         List<Evidence> with = new ArrayList<>();
         for (String code : body.with() == null ? List.<String>of() : body.with()) {
-            Word.parse(Evidence.class, code)
+            Coded.parse(Evidence.class, code)
                     .ifPresentOrElse(
                             with::add,
                             () -> problems.add(
@@ -168,7 +168,7 @@ class CauseController {
                 EvidenceTable.ESTIMATE_COUNTS_FOR,
                 Arrays.stream(Explanation.values())
                         .map(e -> new Learnt(
-                                e.word(), e.spoken(), estimated.share(e), counts.getOrDefault(e, 0), learnt.share(e)))
+                                e.code(), e.label(), estimated.share(e), counts.getOrDefault(e, 0), learnt.share(e)))
                         .toList(),
                 closed.lastReset());
     }

@@ -4,9 +4,9 @@ import app.brasskettle.core.cause.Chain;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.jobs.Advice;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
 import app.brasskettle.server.jobs.EventKind;
@@ -62,7 +62,7 @@ public final class Conclusions {
         FailureRanking ranking = job.reading().ranking();
         FailureRanking.Ranked leader = ranking.ranking().get(0);
         Problems problems = new Problems();
-        Optional<Explanation> explanation = Word.parse(Explanation.class, said.explanation());
+        Optional<Explanation> explanation = Coded.parse(Explanation.class, said.explanation());
         if (explanation.isEmpty()) {
             problems.add("explanation", Problem.Code.WORD, "explanation must be one of the list");
         } else if (!leader.explanation().equals(said.explanation())
@@ -70,7 +70,7 @@ public final class Conclusions {
             problems.add(
                     "reason",
                     Problem.Code.MISSING,
-                    "The evidence leads to " + leader.spoken()
+                    "The evidence leads to " + leader.label()
                             + ". Say why you conclude otherwise; both stay on record");
         }
         length("reason", said.reason(), problems);
@@ -92,10 +92,10 @@ public final class Conclusions {
                 .orElseThrow();
         return Map.of(
                 "explanation", own.explanation(),
-                "spoken", own.spoken(),
+                "label", own.label(),
                 "reason", said.reason(),
                 "probability", own.probability(),
-                "leader", leader.spoken(),
+                "leader", leader.label(),
                 "root", root(said.root(), advice),
                 "chain", advice.chain().links().stream().map(Chain.Link::words).toList(),
                 "recommendations", said.recommendations(),
@@ -121,7 +121,7 @@ public final class Conclusions {
             return;
         }
         String theirs = JobRow.signed(before.get().by(), before.get().imported()) + " concluded "
-                + before.get().text("spoken");
+                + before.get().text("label");
         if (person.role() != Role.LEAD && person.role() != Role.ADMIN) {
             throw RefusedException.forbidden(theirs + ". A lead hand may overrule it, with a reason");
         }

@@ -54,7 +54,7 @@ class ChoiceController {
 
     private static Map<String, Object> typed(Offer o) {
         return Map.of(
-                "kind", o.kind().word(),
+                "kind", o.kind().code(),
                 "lines",
                         o.lines().stream()
                                 .map(l -> Map.of(

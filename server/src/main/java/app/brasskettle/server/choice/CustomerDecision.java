@@ -41,7 +41,7 @@ public final class CustomerDecision {
             problems.add("how", Problem.Code.WORD, "how must be one of " + String.join(", ", WAYS));
         }
         Optional<ChoiceAssessment.Option> option = shown.options().stream()
-                .filter(o -> o.kind().word().equals(answer.option()))
+                .filter(o -> o.kind().code().equals(answer.option()))
                 .findFirst();
         if (option.isEmpty()) {
             problems.add("option", Problem.Code.WORD, "option is not among those offered");

@@ -6,7 +6,7 @@ import app.brasskettle.core.insulation.TesterProof;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.passport.MotorLine;
 import app.brasskettle.core.testkind.TestKind;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
@@ -187,8 +187,8 @@ class DemoShop implements ApplicationRunner {
 
     private void done(String tag, Story story, Deed deed) {
         ChangeContext hand = hand(deed.by(), deed.hoursAgo());
-        Optional<SheetKind> sheet = Word.parse(SheetKind.class, deed.what());
-        Optional<EventKind> event = Word.parse(EventKind.class, deed.what());
+        Optional<SheetKind> sheet = Coded.parse(SheetKind.class, deed.what());
+        Optional<EventKind> event = Coded.parse(EventKind.class, deed.what());
         if (deed.what().equals("photograph")) {
             photos.add(
                     tag,
@@ -201,7 +201,7 @@ class DemoShop implements ApplicationRunner {
             floor.hold(
                     tag, Optional.of(new JobRow.Waiting(text(deed.with(), "what"), text(deed.with(), "reason"))), hand);
         } else if (deed.what().equals("set-down")) {
-            floor.setDown(tag, text(deed.with(), "handsWere"), Optional.of(text(deed.with(), "displacedBy")), hand);
+            floor.setDown(tag, text(deed.with(), "workNote"), Optional.of(text(deed.with(), "displacedBy")), hand);
         } else if (sheet.isPresent()) {
             book.writeSheet(tag, sheet.get(), 0, deed.with(), hand);
         } else if (event.isPresent()) {

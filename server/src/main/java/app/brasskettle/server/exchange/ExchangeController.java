@@ -80,7 +80,7 @@ class ExchangeController {
                 name -> photos.picture(tag, named.get(name).id()));
     }
 
-    @PostMapping(value = "/api/jobs/import", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @PostMapping("/api/jobs/import")
     @Transactional
     public JobView take(
             @RequestBody InputStreamResource archive,

@@ -38,7 +38,7 @@ public record JobFile(
         List<Change> journal) {
 
     public static final String FORMAT = "brass-kettle-job";
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
 
     /** The job's own row. */
     public record Job(

@@ -3,11 +3,11 @@ package app.brasskettle.server.exchange;
 import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.testkind.TestKind;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.RecordReader;
-import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.sheets.SheetKind;
 import java.time.OffsetDateTime;
@@ -121,11 +121,11 @@ final class JobFileCheck {
         }
     }
 
-    private static <E extends Enum<E> & Word> Optional<E> kind(
+    private static <E extends Enum<E> & Coded> Optional<E> kind(
             Class<E> type, String word, String at, Problems problems) {
-        Optional<E> kind = Word.parse(type, word == null ? "" : word);
+        Optional<E> kind = Coded.parse(type, word == null ? "" : word);
         if (kind.isEmpty()) {
-            problems.add(at + ".kind", Problem.Code.WORD, at + ".kind must be one of " + Word.choices(type));
+            problems.add(at + ".kind", Problem.Code.WORD, at + ".kind must be one of " + Coded.choices(type));
         }
         return kind;
     }

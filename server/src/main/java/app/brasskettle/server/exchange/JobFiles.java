@@ -4,10 +4,10 @@ import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.testkind.InstrumentKind;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.RecordReader;
-import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.customers.Customer;
 import app.brasskettle.server.customers.CustomerStore;
@@ -92,11 +92,11 @@ public class JobFiles {
                         row.left()),
                 customers.byId(row.customerId()).map(Customer::contacts).orElse(List.of()),
                 job.sheets().stream()
-                        .map(s -> new JobFile.Sheet(s.kind().word(), s.typed(), s.by(), s.at()))
+                        .map(s -> new JobFile.Sheet(s.kind().code(), s.typed(), s.by(), s.at()))
                         .toList(),
                 tests(job),
                 job.events().stream()
-                        .map(e -> new JobFile.Event(e.kind().word(), e.detail(), e.by(), e.at()))
+                        .map(e -> new JobFile.Event(e.kind().code(), e.detail(), e.by(), e.at()))
                         .toList(),
                 pictures,
                 journal.of(row.id()).stream()
@@ -111,17 +111,17 @@ public class JobFiles {
         List<JobFile.Test> tests = new ArrayList<>();
         for (TestRow t : job.tests()) {
             tests.add(new JobFile.Test(
-                    t.kind().word(),
+                    t.kind().code(),
                     t.speed(),
                     t.typed(),
                     whole.get(t.id()).input(),
                     whole.get(t.id()).result(),
                     t.simulated(),
-                    t.origin().word(),
+                    t.origin().code(),
                     t.originNote(),
                     t.appliedV().orElse(null),
                     t.instrument().map(InstrumentRow::name).orElse(null),
-                    t.instrument().flatMap(InstrumentRow::kind).map(Word::word).orElse(null),
+                    t.instrument().flatMap(InstrumentRow::kind).map(Coded::code).orElse(null),
                     t.instrument().map(InstrumentRow::calibrationDue).orElse(null),
                     reasons.getOrDefault(t.key(), ""),
                     t.by(),
@@ -173,7 +173,7 @@ public class JobFiles {
 
     private void fill(long id, JobFile file) {
         for (JobFile.Sheet s : file.sheets()) {
-            SheetKind kind = Word.parse(SheetKind.class, s.kind()).orElseThrow();
+            SheetKind kind = Coded.parse(SheetKind.class, s.kind()).orElseThrow();
             store.writeSheet(id, kind, 1, s.typed(), true, s.by(), s.at());
         }
         for (JobFile.Test t : file.tests()) {
@@ -200,12 +200,12 @@ public class JobFiles {
                             Optional.empty()));
         }
         for (JobFile.Event e : file.events()) {
-            store.addEvent(id, Word.parse(EventKind.class, e.kind()).orElseThrow(), e.detail(), true, e.by(), e.at());
+            store.addEvent(id, Coded.parse(EventKind.class, e.kind()).orElseThrow(), e.detail(), true, e.by(), e.at());
         }
     }
 
     private static Optional<InstrumentKind> instrumentKind(JobFile.Test t) {
-        return Optional.ofNullable(t.instrumentKind()).flatMap(k -> Word.parse(InstrumentKind.class, k));
+        return Optional.ofNullable(t.instrumentKind()).flatMap(k -> Coded.parse(InstrumentKind.class, k));
     }
 
     private static JobIntake receipt(JobFile.Job told) {

@@ -4,9 +4,9 @@ import app.brasskettle.core.jobs.Departure;
 import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.jobs.Routing;
 import app.brasskettle.core.work.Station;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.EventKind;
@@ -42,7 +42,7 @@ public class FloorBook {
     /** Every job of a list, page after page; for files, not for screens. */
     @Transactional(readOnly = true)
     public List<FloorRow> all(String show, String find) {
-        FloorStore.Show wanted = Word.parse(FloorStore.Show.class, show)
+        FloorStore.Show wanted = Coded.parse(FloorStore.Show.class, show)
                 .orElseThrow(() -> RefusedException.unknown("The floor has no list called " + show));
         List<FloorRow> all = new ArrayList<>();
         Optional<String> after = Optional.empty();
@@ -64,31 +64,31 @@ public class FloorBook {
     }
 
     /** Leaves a station out, takes it up again, or sends the job back to it; an empty reason only for taking up. */
-    public ReadJob course(String tag, EventKind kind, Station station, String reason, ChangeContext by) {
+    public ReadJob routing(String tag, EventKind kind, Station station, String reason, ChangeContext by) {
         if (kind != EventKind.TAKEN_UP) {
             line("reason", reason);
         }
         return book.change(tag, by, job -> {
-            boolean skipped = job.record().course().skipped().containsKey(station);
+            boolean skipped = job.record().routing().skipped().containsKey(station);
             if (kind == EventKind.SKIPPED && skipped || kind == EventKind.TAKEN_UP && !skipped) {
                 throw RefusedException.stale(station.label() + (skipped ? " is skipped already" : " is not skipped"));
             }
             return event(
-                    job, kind, Map.of("station", station.word(), "reason", reason == null ? "" : reason.strip()), by);
+                    job, kind, Map.of("station", station.code(), "reason", reason == null ? "" : reason.strip()), by);
         });
     }
 
     private JobBook.Written event(RecordedJob job, EventKind kind, Map<String, Object> detail, ChangeContext by) {
         store.addEvent(job.row().id(), kind, detail, by.name(), by.at());
-        return JobBook.Written.of(kind.word(), detail);
+        return JobBook.Written.of(kind.code(), detail);
     }
 
     /** Puts a job on hold for parts or the customer, or takes it up again with nothing given. */
     public ReadJob hold(String tag, Optional<JobRow.Waiting> waiting, ChangeContext by) {
         waiting.ifPresent(w -> {
             Problems problems = new Problems();
-            if (Word.parse(Routing.WaitsFor.class, w.what()).isEmpty()) {
-                problems.add("what", Problem.Code.WORD, "what must be one of " + Word.choices(Routing.WaitsFor.class));
+            if (Coded.parse(Routing.WaitsFor.class, w.what()).isEmpty()) {
+                problems.add("what", Problem.Code.WORD, "what must be one of " + Coded.choices(Routing.WaitsFor.class));
             }
             problems.throwIfAny();
             line("reason", w.reason());
@@ -100,7 +100,7 @@ public class FloorBook {
             store.waiting(row.id(), waiting);
             EventKind kind = waiting.isPresent() ? EventKind.HELD : EventKind.RESUMED;
             event(job, kind, Map.of("what", what.what(), "reason", what.reason()), by);
-            return new JobBook.Written(kind.word(), row.waiting().orElse(null), waiting.orElse(null));
+            return new JobBook.Written(kind.code(), row.waiting().orElse(null), waiting.orElse(null));
         });
     }
 
@@ -145,7 +145,7 @@ public class FloorBook {
         store.left(job.row().id(), left);
         Map<String, Object> detail = Map.of("how", how);
         event(job, kind, detail, by);
-        return new JobBook.Written(kind.word(), job.row().left().orElse(null), detail);
+        return new JobBook.Written(kind.code(), job.row().left().orElse(null), detail);
     }
 
     /** One line of text that somebody has to say. */
@@ -158,11 +158,11 @@ public class FloorBook {
     }
 
     /** Sets work down half way: where the hands were, and for which rush job. */
-    public ReadJob setDown(String tag, String handsWere, Optional<String> displacedBy, ChangeContext by) {
+    public ReadJob setDown(String tag, String workNote, Optional<String> displacedBy, ChangeContext by) {
         return book.change(tag, by, job -> {
             Problems problems = new Problems();
-            if (problems.name("handsWere", handsWere) && handsWere.strip().length() > MAX_LINE) {
-                problems.add("handsWere", Problem.Code.RANGE, "handsWere has at most " + MAX_LINE + " characters");
+            if (problems.name("workNote", workNote) && workNote.strip().length() > MAX_LINE) {
+                problems.add("workNote", Problem.Code.RANGE, "workNote has at most " + MAX_LINE + " characters");
             }
             displacedBy.ifPresent(rush -> {
                 if (rush.equals(tag)
@@ -176,12 +176,12 @@ public class FloorBook {
             job.row().setDown().ifPresent(before -> {
                 throw RefusedException.stale(before.by() + " has set it down already");
             });
-            JobRow.SetDown setDown = new JobRow.SetDown(by.name(), by.at(), handsWere.strip(), displacedBy);
+            JobRow.SetDown setDown = new JobRow.SetDown(by.name(), by.at(), workNote.strip(), displacedBy);
             store.setDown(job.row().id(), Optional.of(setDown));
             return event(
                     job,
                     EventKind.SET_DOWN,
-                    Map.of("handsWere", setDown.handsWere(), "displacedBy", displacedBy.orElse("")),
+                    Map.of("workNote", setDown.workNote(), "displacedBy", displacedBy.orElse("")),
                     by);
         });
     }
@@ -194,8 +194,8 @@ public class FloorBook {
                     .orElseThrow(
                             () -> RefusedException.stale("Nobody has set " + tag + " down, or it is taken up already"));
             store.setDown(job.row().id(), Optional.empty());
-            event(job, EventKind.PICKED_UP, Map.of("handsWere", before.handsWere()), by);
-            return new JobBook.Written(EventKind.PICKED_UP.word(), before, null);
+            event(job, EventKind.PICKED_UP, Map.of("workNote", before.workNote()), by);
+            return new JobBook.Written(EventKind.PICKED_UP.code(), before, null);
         });
     }
 }

@@ -2,7 +2,7 @@ package app.brasskettle.server.floor;
 
 import app.brasskettle.core.work.JobStep;
 import app.brasskettle.core.work.Station;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Role;
 import app.brasskettle.server.jobs.ChangeContext;
@@ -28,7 +28,7 @@ import org.springframework.web.bind.annotation.RestController;
 class FloorController {
 
     /** Where the hands were, and the rush job it is set down for. */
-    record SetDownBody(String handsWere, String displacedBy) {}
+    record SetDownBody(String workNote, String displacedBy) {}
 
     /** A station and why. */
     record StationBody(String station, String reason) {}
@@ -50,7 +50,7 @@ class FloorController {
             @RequestParam(defaultValue = "") String find,
             @RequestParam(defaultValue = "live") String show,
             @RequestParam(required = false) String after) {
-        FloorStore.Show wanted = Word.parse(FloorStore.Show.class, show)
+        FloorStore.Show wanted = Coded.parse(FloorStore.Show.class, show)
                 .orElseThrow(() -> RefusedException.unknown("The floor has no list called " + show));
         return floor.floor(wanted, find, Optional.ofNullable(after));
     }
@@ -58,7 +58,7 @@ class FloorController {
     @PostMapping("/{tag}/set-down")
     JobView setDown(@PathVariable String tag, @RequestBody SetDownBody body, Authentication who) {
         Optional<String> displacedBy = Optional.ofNullable(body.displacedBy()).filter(by -> !by.isBlank());
-        return JobViews.of(floor.setDown(tag, body.handsWere(), displacedBy, ChangeContext.of(People.of(who), null)));
+        return JobViews.of(floor.setDown(tag, body.workNote(), displacedBy, ChangeContext.of(People.of(who), null)));
     }
 
     @PostMapping("/{tag}/pick-up")
@@ -68,24 +68,24 @@ class FloorController {
 
     @PostMapping("/{tag}/skip")
     JobView skip(@PathVariable String tag, @RequestBody StationBody body, Authentication who) {
-        return course(tag, EventKind.SKIPPED, body, who);
+        return routing(tag, EventKind.SKIPPED, body, who);
     }
 
     @PostMapping("/{tag}/take-up")
     JobView takeUp(@PathVariable String tag, @RequestBody StationBody body, Authentication who) {
-        return course(tag, EventKind.TAKEN_UP, body, who);
+        return routing(tag, EventKind.TAKEN_UP, body, who);
     }
 
     @PostMapping("/{tag}/send-back")
     JobView sendBack(@PathVariable String tag, @RequestBody StationBody body, Authentication who) {
-        return course(tag, EventKind.SENT_BACK, body, who);
+        return routing(tag, EventKind.SENT_BACK, body, who);
     }
 
-    private JobView course(String tag, EventKind kind, StationBody body, Authentication who) {
-        Station station = Word.parse(Station.class, body.station() == null ? "" : body.station())
+    private JobView routing(String tag, EventKind kind, StationBody body, Authentication who) {
+        Station station = Coded.parse(Station.class, body.station() == null ? "" : body.station())
                 .filter(s -> JobStep.stations().contains(s))
                 .orElseThrow(() -> RefusedException.unknown("A job has no station called " + body.station()));
-        return JobViews.of(floor.course(tag, kind, station, body.reason(), hand(who)));
+        return JobViews.of(floor.routing(tag, kind, station, body.reason(), hand(who)));
     }
 
     @PostMapping("/{tag}/hold")

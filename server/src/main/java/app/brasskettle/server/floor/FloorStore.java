@@ -1,6 +1,6 @@
 package app.brasskettle.server.floor;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.jobs.JobStore;
 import java.time.OffsetDateTime;
 import java.util.Arrays;
@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component;
 class FloorStore {
 
     /** Which jobs are wanted. */
-    enum Show implements Word {
+    enum Show implements Coded {
         /** In the shop, in the order in which they need hands. */
         LIVE,
         /** In the shop and waiting for parts or for the customer. */

@@ -197,7 +197,7 @@ class InstrumentController {
         // On record before it is on; whoever comes second is refused.
         long run = runs.claim(new RunStore.Claim(
                 book.id(tag),
-                kind.word(),
+                kind.code(),
                 speed,
                 "simulated " + kind.label().toLowerCase(Locale.ROOT),
                 instrument.simulated(),

@@ -13,9 +13,9 @@ import app.brasskettle.core.quantity.Quantity;
 import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.testkind.TestKind;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
-import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.bench.TestBook;
@@ -58,7 +58,7 @@ class ReadingController {
     record SurgeBody(boolean rotorFitted, String rotorAngleDegrees, double pace, String because, Integer speed) {}
 
     /** A fault a simulated motor can have. */
-    record FaultWord(String word, String spoken) {}
+    record FaultWord(String code, String label) {}
 
     /** What the simulated motor is to be like, how its instruments fail, and the seed of both; the job's own when absent. */
     record MotorBody(
@@ -89,7 +89,7 @@ class ReadingController {
         Map<Pair, Double> read = motor.terminalOhms();
         Map<String, String> texts = new LinkedHashMap<>();
         for (Pair pair : Pair.values()) {
-            texts.put(pair.word(), read.containsKey(pair) ? SimulatedReadings.fiveFigures(read.get(pair)) : "open");
+            texts.put(pair.code(), read.containsKey(pair) ? SimulatedReadings.fiveFigures(read.get(pair)) : "open");
         }
         return new Bridge(texts, motor.windingTemperatureC());
     }
@@ -125,7 +125,7 @@ class ReadingController {
         runs.readAtOnce(
                 new RunStore.Claim(
                         book.id(tag),
-                        kind.word(),
+                        kind.code(),
                         speed,
                         "simulated " + kind.label().toLowerCase(Locale.ROOT),
                         true,
@@ -197,7 +197,7 @@ class ReadingController {
         int phases = book.plate(tag).map(p -> p.phases()).orElse(3);
         return Arrays.stream(MotorFault.values())
                 .filter(f -> f.befalls(phases))
-                .map(f -> new FaultWord(f.word(), f.spoken()))
+                .map(f -> new FaultWord(f.code(), f.label()))
                 .toList();
     }
 
@@ -213,7 +213,7 @@ class ReadingController {
             word(MotorFault.class, "severities", fault, problems);
             word(Severity.class, "severities." + fault, severity, problems);
         });
-        String device = body.deviceFault() == null ? DeviceFault.NONE.word() : body.deviceFault();
+        String device = body.deviceFault() == null ? DeviceFault.NONE.code() : body.deviceFault();
         word(DeviceFault.class, "deviceFault", device, problems);
         problems.temperature("windingTemperatureC", body.windingTemperatureC());
         problems.throwIfAny();
@@ -228,9 +228,9 @@ class ReadingController {
         return JobViews.of(book.setSimulatedMotor(tag, setting, ChangeContext.of(People.of(who), null)));
     }
 
-    private static <E extends Enum<E> & Word> void word(Class<E> type, String field, String word, Problems problems) {
-        if (word == null || Word.parse(type, word).isEmpty()) {
-            problems.add(field, Problem.Code.WORD, field + " must be one of " + Word.choices(type));
+    private static <E extends Enum<E> & Coded> void word(Class<E> type, String field, String word, Problems problems) {
+        if (word == null || Coded.parse(type, word).isEmpty()) {
+            problems.add(field, Problem.Code.WORD, field + " must be one of " + Coded.choices(type));
         }
     }
 }

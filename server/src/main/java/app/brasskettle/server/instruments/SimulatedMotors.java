@@ -8,7 +8,7 @@ import app.brasskettle.core.instruments.SimulatedMotor;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateAssessment;
 import app.brasskettle.core.nameplate.RatingBlock;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.List;
@@ -73,11 +73,11 @@ public class SimulatedMotors {
         Map<?, ?> severities = setting.get("severities") instanceof Map<?, ?> m ? m : Map.of();
         if (setting.get("faults") instanceof List<?> words) {
             for (Object word : words) {
-                Optional<MotorFault> fault = Word.parse(MotorFault.class, word.toString());
+                Optional<MotorFault> fault = Coded.parse(MotorFault.class, word.toString());
                 if (fault.isPresent()) {
                     Object told = severities.get(word);
-                    Severity severity = Word.parse(Severity.class, told == null ? "" : told.toString())
-                            .orElse(Severity.CLEAR);
+                    Severity severity = Coded.parse(Severity.class, told == null ? "" : told.toString())
+                            .orElse(Severity.MODERATE);
                     faults = faults.with(fault.get(), severity);
                 }
             }
@@ -88,7 +88,7 @@ public class SimulatedMotors {
     /** How the instruments of a job fail, if they do. */
     DeviceFault device(String tag) {
         Object told = book.simulatedMotor(tag).get("deviceFault");
-        return Word.parse(DeviceFault.class, told == null ? "" : told.toString())
+        return Coded.parse(DeviceFault.class, told == null ? "" : told.toString())
                 .orElse(DeviceFault.NONE);
     }
 }

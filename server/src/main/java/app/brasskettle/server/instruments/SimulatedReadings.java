@@ -54,8 +54,8 @@ final class SimulatedReadings {
                             "readings",
                             running(motor).vibration().stream()
                                     .map(r -> Map.of(
-                                            "place", r.place().word(),
-                                            "direction", r.direction().word(),
+                                            "place", r.place().code(),
+                                            "direction", r.direction().code(),
                                             "velocityMmPerS", fiveFigures(r.velocityMmPerS())))
                                     .toList())),
             Map.entry(RunningTests.ROTOR_PROOF, motor -> rotor(motor)),
@@ -78,7 +78,7 @@ final class SimulatedReadings {
                             Arrays.stream(SeatCheck.Place.values())
                                     .map(motor.machined()::register)
                                     .map(r -> Map.of(
-                                            "place", r.place().word(),
+                                            "place", r.place().code(),
                                             "bracketMm", lengths(r.bracketMm()),
                                             "frameMm", lengths(r.frameMm())))
                                     .toList())),
@@ -100,7 +100,7 @@ final class SimulatedReadings {
     /** Reads a test; refused where no instrument is simulated for it. */
     static Map<String, Object> of(TestKind kind, SimulatedMotor motor) {
         return Optional.ofNullable(READINGS.get(kind))
-                .orElseThrow(() -> RefusedException.unknown("No simulated instrument reads " + kind.word()))
+                .orElseThrow(() -> RefusedException.unknown("No simulated instrument reads " + kind.code()))
                 .apply(motor);
     }
 
@@ -109,12 +109,12 @@ final class SimulatedReadings {
         List<Map<String, Object>> seats = new ArrayList<>();
         for (SeatCheck.Place place : SeatCheck.Place.values()) {
             Optional<String> bearing =
-                    place == SeatCheck.Place.DRIVE_END ? plate.driveEndBearing() : plate.otherEndBearing();
+                    place == SeatCheck.Place.DRIVE_END ? plate.driveEndBearing() : plate.nonDriveEndBearing();
             for (Seat seat : Seat.values()) {
                 bearing.flatMap(b -> FitClass.middleMm(b, seat))
                         .ifPresent(middle -> seats.add(Map.of(
-                                "place", place.word(),
-                                "seat", seat.word(),
+                                "place", place.code(),
+                                "seat", seat.code(),
                                 "designation", bearing.orElseThrow(),
                                 "planesMm",
                                         motor.machined().seat(middle, place, seat).stream()
@@ -191,7 +191,7 @@ final class SimulatedReadings {
         return Map.of(
                 "attempts",
                 List.of(Map.of(
-                        "feed", StartLog.Feed.REDUCED_VOLTAGE.word(),
+                        "feed", StartLog.Feed.REDUCED_VOLTAGE.code(),
                         "voltageV", fiveFigures(REDUCED * motor.rating().voltageV()),
                         "currentA",
                                 fiveFigures(
@@ -207,7 +207,7 @@ final class SimulatedReadings {
             row.put("minute", fiveFigures(r.minute()));
             row.put("currentA", fiveFigures(r.currentA()));
             row.put("driveEndTemperatureC", fiveFigures(r.driveEndTemperatureC()) + " °C");
-            row.put("otherEndTemperatureC", fiveFigures(r.otherEndTemperatureC()) + " °C");
+            row.put("nonDriveEndTemperatureC", fiveFigures(r.nonDriveEndTemperatureC()) + " °C");
             r.noise().ifPresent(n -> row.put("noise", n));
             rows.add(row);
         }
@@ -236,7 +236,7 @@ final class SimulatedReadings {
         typed.put("secondHalfOpen", w.secondHalfOpen());
         ohm(typed, "startOhm", w.startOhm());
         typed.put("startOpen", w.startOpen());
-        typed.put("protector", w.protector().word());
+        typed.put("protector", w.protector().code());
         ohm(typed, "acrossProtectorOhm", w.acrossProtectorOhm());
         typed.put("steadyWhenFlexed", w.steadyWhenFlexed());
         return typed;
@@ -244,16 +244,16 @@ final class SimulatedReadings {
 
     private static Map<String, Object> protector(ProtectorReadings p) {
         Map<String, Object> typed = new LinkedHashMap<>();
-        typed.put("kind", p.kind().word());
-        typed.put("state", p.state().word());
+        typed.put("kind", p.kind().code());
+        typed.put("state", p.state().code());
         ohm(typed, "coldOhm", p.coldOhm());
         return typed;
     }
 
     private static Map<String, Object> gear(StartingGear g) {
         Map<String, Object> typed = new LinkedHashMap<>();
-        typed.put("kind", g.kind().word());
-        typed.put("switchKind", g.switchKind().word());
+        typed.put("kind", g.kind().code());
+        typed.put("switchKind", g.switchKind().code());
         g.heardDropOut().ifPresent(h -> typed.put("heardDropOut", h));
         g.heardDropIn().ifPresent(h -> typed.put("heardDropIn", h));
         ohm(typed, "startMarkedMicrofarad", g.startMarkedMicrofarad());

@@ -1,9 +1,9 @@
 package app.brasskettle.server.jobs;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** What is done on a job by name, at a moment. */
-public enum EventKind implements Word {
+public enum EventKind implements Coded {
     LOCKED_OUT,
     LOCK_OUT_ENDED,
     VOLTAGE_APPLIED,

@@ -8,8 +8,8 @@ import app.brasskettle.core.passport.MotorLine;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.work.Work;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.InvalidInputException;
-import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.customers.CustomerStore;
 import app.brasskettle.server.priors.ClosedCauseStore;
@@ -142,7 +142,7 @@ public class JobBook {
 
     /** The same for something that belongs to a job, is kept in another room, and changes nothing the floor's list shows. */
     @Transactional
-    public void beside(String tag, String what, ChangeContext by, Supplier<Object> change) {
+    public void journalled(String tag, String what, ChangeContext by, Supplier<Object> change) {
         JobRow row = lock(tag);
         if (!repeated(by)) {
             Object after = change.get();
@@ -261,7 +261,7 @@ public class JobBook {
             if (opens && !job.opened()) {
                 store.addEvent(id, EventKind.WORKED, Map.of("work", "opened"), by.name(), by.at());
             }
-            return new Written("wrote " + kind.word(), old.map(SheetRow::typed).orElse(null), whole);
+            return new Written("wrote " + kind.code(), old.map(SheetRow::typed).orElse(null), whole);
         });
     }
 
@@ -281,11 +281,11 @@ public class JobBook {
     public ReadJob addEvent(String tag, EventKind kind, Map<String, Object> detail, ChangeContext by) {
         return change(tag, by, job -> {
             if (kind == EventKind.WORKED) {
-                Word.parse(Work.class, String.valueOf(detail.get("work")))
+                Coded.parse(Work.class, String.valueOf(detail.get("work")))
                         .ifPresent(work -> DismantlingGuard.mayWork(job, work));
             }
             store.addEvent(job.row().id(), kind, detail, by.name(), by.at());
-            return Written.of(kind.word(), detail);
+            return Written.of(kind.code(), detail);
         });
     }
 
@@ -321,11 +321,11 @@ public class JobBook {
         store.summary(
                 job.row().id(),
                 MotorLine.of(plate),
-                reading.next().station().word(),
+                reading.next().station().code(),
                 reading.next().sentence(),
                 reading.next().step(),
-                reading.worst().verdict().word(),
-                reading.gate().state().word(),
+                reading.worst().verdict().code(),
+                reading.gate().state().code(),
                 reading.gate().validUntil().map(JobBook::time),
                 job.mark(),
                 plate.map(JobBook::words).orElse(""));

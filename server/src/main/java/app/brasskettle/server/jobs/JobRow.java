@@ -93,8 +93,8 @@ public record JobRow(
      *
      * @param by who set it down
      * @param at when
-     * @param handsWere where the hands were, in one line
+     * @param workNote where the hands were, in one line
      * @param displacedBy the rush job it was set down for
      */
-    public record SetDown(String by, OffsetDateTime at, String handsWere, Optional<String> displacedBy) {}
+    public record SetDown(String by, OffsetDateTime at, String workNote, Optional<String> displacedBy) {}
 }

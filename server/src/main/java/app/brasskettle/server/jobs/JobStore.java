@@ -1,6 +1,6 @@
 package app.brasskettle.server.jobs;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.sheets.SheetKind;
 import app.brasskettle.server.sheets.SheetRow;
@@ -73,7 +73,7 @@ public class JobStore {
                 : Optional.of(new JobRow.SetDown(
                         by,
                         row.getObject("set_down_at", OffsetDateTime.class),
-                        row.getString("hands_were"),
+                        row.getString("work_note"),
                         Optional.ofNullable(row.getString("displaced_by"))));
     }
 
@@ -123,11 +123,11 @@ public class JobStore {
     /** Sets a job down, or picks it up with nothing given. */
     public void setDown(long jobId, Optional<JobRow.SetDown> setDown) {
         db.sql("""
-                update job set set_down_by = :by, set_down_at = :at, hands_were = :hands, displaced_by = :displaced
+                update job set set_down_by = :by, set_down_at = :at, work_note = :note, displaced_by = :displaced
                 where id = :id""")
                 .param("by", setDown.map(JobRow.SetDown::by).orElse(null))
                 .param("at", setDown.map(JobRow.SetDown::at).orElse(null), Types.TIMESTAMP_WITH_TIMEZONE)
-                .param("hands", setDown.map(JobRow.SetDown::handsWere).orElse(null))
+                .param("note", setDown.map(JobRow.SetDown::workNote).orElse(null))
                 .param("displaced", setDown.flatMap(JobRow.SetDown::displacedBy).orElse(null))
                 .param("id", jobId)
                 .update();
@@ -218,7 +218,7 @@ public class JobStore {
     public Optional<Map<String, Object>> past(long jobId, SheetKind kind, int version) {
         return db.sql("select typed from job_sheet_past where job_id = :id and kind = :kind and version = :version")
                 .param("id", jobId)
-                .param("kind", kind.word())
+                .param("kind", kind.code())
                 .param("version", version)
                 .query(String.class)
                 .optional()
@@ -234,12 +234,12 @@ public class JobStore {
                         union all
                         select job_id, kind, version, typed, imported, written_by, written_at from job_sheet
                         where job_id = any(:ids) and kind = :kind
-                        order by version""").param("ids", jobs.toArray(Long[]::new)).param("kind", kind.word()), this::sheet);
+                        order by version""").param("ids", jobs.toArray(Long[]::new)).param("kind", kind.code()), this::sheet);
     }
 
     private SheetRow sheet(ResultSet row, int n) throws SQLException {
         return new SheetRow(
-                Word.parse(SheetKind.class, row.getString("kind")).orElseThrow(),
+                Coded.parse(SheetKind.class, row.getString("kind")).orElseThrow(),
                 row.getInt("version"),
                 json.stored(row.getString("typed")),
                 row.getBoolean("imported"),
@@ -259,14 +259,14 @@ public class JobStore {
         db.sql("""
                 insert into job_sheet_past (job_id, kind, version, typed, imported, written_by, written_at)
                 select job_id, kind, version, typed, imported, written_by, written_at from job_sheet
-                where job_id = :id and kind = :kind""").param("id", jobId).param("kind", kind.word()).update();
+                where job_id = :id and kind = :kind""").param("id", jobId).param("kind", kind.code()).update();
         db.sql("""
                 insert into job_sheet (job_id, kind, version, typed, imported, written_by, written_at)
                 values (:id, :kind, :version, :typed::jsonb, :imported, :by, :at)
                 on conflict (job_id, kind) do update set version = excluded.version, typed = excluded.typed,
                   imported = excluded.imported, written_by = excluded.written_by, written_at = excluded.written_at""")
                 .param("id", jobId)
-                .param("kind", kind.word())
+                .param("kind", kind.code())
                 .param("version", version)
                 .param("typed", json.text(typed))
                 .param("imported", imported)
@@ -281,7 +281,7 @@ public class JobStore {
                 db.sql("select * from job_event where job_id = any(:ids) order by id")
                         .param("ids", jobs.toArray(Long[]::new)),
                 (row, n) -> new JobRow.EventRow(
-                        Word.parse(EventKind.class, row.getString("kind")).orElseThrow(),
+                        Coded.parse(EventKind.class, row.getString("kind")).orElseThrow(),
                         json.stored(row.getString("detail")),
                         row.getBoolean("imported"),
                         row.getString("done_by"),
@@ -307,7 +307,7 @@ public class JobStore {
                 values (:id, :kind, :detail::jsonb, :imported, :by, :at)""")
                 .param("imported", imported)
                 .param("id", jobId)
-                .param("kind", kind.word())
+                .param("kind", kind.code())
                 .param("detail", json.text(detail))
                 .param("by", by)
                 .param("at", at)

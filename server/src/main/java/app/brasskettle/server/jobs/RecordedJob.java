@@ -27,7 +27,7 @@ import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.work.WorkDone;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.runs.RunRow;
 import app.brasskettle.server.settings.ShopSettings;
@@ -205,7 +205,7 @@ public final class RecordedJob {
                 shop.validCertificate(JobClock.now()),
                 rules,
                 shop.standIns(),
-                course(),
+                routing(),
                 row.outageCostPerHour().doubleValue(),
                 new MotorTimeline(readings.of(tests, plate, rules), works(), overrulings()),
                 new PowerFacts(this).read(JobClock.seconds(JobClock.now())),
@@ -218,7 +218,7 @@ public final class RecordedJob {
                 read(SheetKind.COIL_MAP, PaintedStator.class).map(PaintedStator::map),
                 added(),
                 struck(),
-                last(EventKind.CONCLUDED).map(e -> e.text("spoken")),
+                last(EventKind.CONCLUDED).map(e -> e.text("label")),
                 closed,
                 earlier,
                 read(SheetKind.WINDING, WindingData.class).map(rules::winding),
@@ -232,7 +232,7 @@ public final class RecordedJob {
         for (JobRow.EventRow e : events) {
             Optional<Work> work = e.kind() == EventKind.CAME_BACK
                     ? Optional.of(Work.CAME_BACK)
-                    : e.kind() == EventKind.WORKED ? Word.parse(Work.class, e.text("work")) : Optional.empty();
+                    : e.kind() == EventKind.WORKED ? Coded.parse(Work.class, e.text("work")) : Optional.empty();
             work.ifPresent(w -> works.add(new WorkDone(w, e.epochSeconds(), e.by())));
         }
         return works;
@@ -242,7 +242,7 @@ public final class RecordedJob {
     private List<Overruling> overrulings() {
         List<Overruling> all = new ArrayList<>();
         for (JobRow.EventRow e : here(EventKind.OVERRULED)) {
-            Word.parse(Verdict.class, e.text("verdict"))
+            Coded.parse(Verdict.class, e.text("verdict"))
                     .ifPresent(v ->
                             all.add(new Overruling(e.text("step"), e.figure("testAt"), v, e.by(), e.text("reason"))));
         }
@@ -250,11 +250,11 @@ public final class RecordedJob {
     }
 
     /** Skips, a return and holds, as the events and the row tell them. */
-    private Routing course() {
+    private Routing routing() {
         Map<Station, String> skipped = new EnumMap<>(Station.class);
         Optional<JobRow.EventRow> back = Optional.empty();
         for (JobRow.EventRow e : events) {
-            Optional<Station> station = Word.parse(Station.class, e.text("station"));
+            Optional<Station> station = Coded.parse(Station.class, e.text("station"));
             switch (e.kind()) {
                 case SKIPPED -> station.ifPresent(s -> skipped.put(s, e.text("reason")));
                 case TAKEN_UP -> station.ifPresent(skipped::remove);
@@ -269,16 +269,16 @@ public final class RecordedJob {
                 skipped,
                 back.filter(e -> !doneSince(e))
                         .map(e -> new Routing.Back(
-                                Word.parse(Station.class, e.text("station")).orElseThrow(), e.text("reason"))),
+                                Coded.parse(Station.class, e.text("station")).orElseThrow(), e.text("reason"))),
                 row.waiting()
                         .map(w -> new Routing.Hold(
-                                Word.parse(Routing.WaitsFor.class, w.what()).orElseThrow(), w.reason())),
+                                Coded.parse(Routing.WaitsFor.class, w.what()).orElseThrow(), w.reason())),
                 row.left().map(JobRow.Left::how));
     }
 
     /** Whether something was recorded at the station a job was sent back to, since it was. */
     private boolean doneSince(JobRow.EventRow back) {
-        Station to = Word.parse(Station.class, back.text("station")).orElseThrow();
+        Station to = Coded.parse(Station.class, back.text("station")).orElseThrow();
         boolean written = sheets.stream().anyMatch(s -> s.kind().station() == to && s.at().isAfter(back.at()));
         boolean tested = to == Station.BENCH && tests.stream().anyMatch(t -> t.at().isAfter(back.at()));
         boolean concluded = to == Station.CAUSE
@@ -314,7 +314,7 @@ public final class RecordedJob {
     private List<Evidence> added() {
         Map<String, Evidence> added = new LinkedHashMap<>();
         all(EventKind.EVIDENCE_ADDED)
-                .forEach(e -> Word.parse(Evidence.class, e.text("code")).ifPresent(c -> added.put(c.word(), c)));
+                .forEach(e -> Coded.parse(Evidence.class, e.text("code")).ifPresent(c -> added.put(c.code(), c)));
         return new ArrayList<>(added.values());
     }
 

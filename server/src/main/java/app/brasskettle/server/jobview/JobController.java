@@ -1,7 +1,7 @@
 package app.brasskettle.server.jobview;
 
 import app.brasskettle.core.quantity.Spelling;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Role;
@@ -102,7 +102,7 @@ class JobController {
     }
 
     private static SheetKind kind(String word) {
-        return Word.parse(SheetKind.class, word)
+        return Coded.parse(SheetKind.class, word)
                 .orElseThrow(() -> RefusedException.unknown("A job has no sheet called " + word));
     }
 }

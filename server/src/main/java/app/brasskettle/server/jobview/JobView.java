@@ -223,7 +223,7 @@ public record JobView(
      */
     public record Concluded(
             String explanation,
-            String spoken,
+            String label,
             String reason,
             double probabilityThen,
             String leaderThen,

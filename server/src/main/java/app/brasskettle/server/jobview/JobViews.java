@@ -20,7 +20,7 @@ import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.MeasuredAgainstPredicted;
 import app.brasskettle.core.winding.WindingResult;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobRow;
@@ -47,7 +47,7 @@ public final class JobViews {
         JobRecord record = job.record();
         Map<String, JobView.Sheet> sheets = new LinkedHashMap<>();
         job.sheets()
-                .forEach(s -> sheets.put(s.kind().word(), new JobView.Sheet(s.version(), s.spelt(), s.by(), s.at())));
+                .forEach(s -> sheets.put(s.kind().code(), new JobView.Sheet(s.version(), s.spelt(), s.by(), s.at())));
         return new JobView(
                 identity(job, now),
                 reading.stations(),
@@ -144,7 +144,7 @@ public final class JobViews {
                 overruled(job, reading),
                 record.arrived()
                         .map(a -> a.auxiliaries().stream()
-                                .map(Arrival.Auxiliary::spoken)
+                                .map(Arrival.Auxiliary::label)
                                 .toList())
                         .orElse(List.of()),
                 record.power().isolated().stream().sorted().toList());
@@ -198,7 +198,7 @@ public final class JobViews {
                         new JobView.Overruled(
                                 step,
                                 e.text("sentence"),
-                                Word.parse(Verdict.class, e.text("verdict")).orElse(Verdict.UNPROVEN),
+                                Coded.parse(Verdict.class, e.text("verdict")).orElse(Verdict.UNPROVEN),
                                 e.text("reason"),
                                 new JobView.Done(e.by(), e.at(), "")));
             }
@@ -240,7 +240,7 @@ public final class JobViews {
     private static JobView.Concluded concluded(JobRow.EventRow e) {
         return new JobView.Concluded(
                 e.text("explanation"),
-                e.text("spoken"),
+                e.text("label"),
                 e.text("reason"),
                 e.figure("probability"),
                 e.text("leader"),

@@ -12,8 +12,8 @@ import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.work.JobStep;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.Work;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Phrase;
-import app.brasskettle.core.worksheet.Word;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobRow;
@@ -152,7 +152,7 @@ final class Ledger {
                 add(
                         e,
                         Verdict.UNPROVEN,
-                        Word.parse(Work.class, e.text("work"))
+                        Coded.parse(Work.class, e.text("work"))
                                 .map(w -> "Motor " + w.label() + ". " + w.why())
                                 .orElse("Motor worked on: " + e.text("work")),
                         WindingTests.INSULATION_RESISTANCE.step(1));
@@ -161,7 +161,7 @@ final class Ledger {
                 add(e, Verdict.UNPROVEN, "Struck: " + e.text("words") + ", " + e.text("reason"), "cause");
             case CONCLUDED -> concluded(e);
             case CHOSEN -> add(e, Verdict.HOLDS, e.text("option") + " chosen by " + e.text("customer"), "choose");
-            case SET_DOWN -> add(e, Verdict.UNPROVEN, "Set down: “" + e.text("handsWere") + "”", "gate");
+            case SET_DOWN -> add(e, Verdict.UNPROVEN, "Set down: “" + e.text("workNote") + "”", "gate");
             case SKIPPED -> add(e, Verdict.UNPROVEN, station(e) + " skipped: " + e.text("reason"), "gate");
             case TAKEN_UP -> add(e, Verdict.UNPROVEN, station(e) + " taken up after all", "gate");
             case SENT_BACK -> add(e, Verdict.UNPROVEN, "Back to " + station(e) + ": " + e.text("reason"), "gate");
@@ -178,7 +178,7 @@ final class Ledger {
             case OVERRULED ->
                 add(
                         e,
-                        Word.parse(Verdict.class, e.text("verdict")).orElse(Verdict.UNPROVEN),
+                        Coded.parse(Verdict.class, e.text("verdict")).orElse(Verdict.UNPROVEN),
                         "Overruled “" + e.text("sentence") + "”: " + e.text("reason"),
                         e.text("step"));
             case RUN_RELEASED ->
@@ -205,7 +205,7 @@ final class Ledger {
         String root = e.text("root").isEmpty() ? "" : "; root: " + e.text("root");
         lines.add(new JobView.LedgerEntry(
                 Verdict.HOLDS,
-                "Cause concluded: " + e.text("spoken") + root,
+                "Cause concluded: " + e.text("label") + root,
                 e.by(),
                 e.at(),
                 "cause",
@@ -215,7 +215,7 @@ final class Ledger {
     }
 
     private static String station(JobRow.EventRow e) {
-        return Word.parse(Station.class, e.text("station")).orElseThrow().label();
+        return Coded.parse(Station.class, e.text("station")).orElseThrow().label();
     }
 
     private void add(JobRow.EventRow e, Verdict verdict, String headline, String step) {

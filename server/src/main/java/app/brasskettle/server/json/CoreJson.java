@@ -1,8 +1,8 @@
 package app.brasskettle.server.json;
 
 import app.brasskettle.core.cause.FailureRanking;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Samples;
-import app.brasskettle.core.worksheet.Word;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 import org.springframework.context.annotation.Bean;
@@ -20,24 +20,24 @@ class CoreJson {
     @Bean
     JacksonModule coreTypes() {
         SimpleModule module = new SimpleModule("core");
-        module.addSerializer(Word.class, new WordSerializer());
-        module.addKeySerializer(Word.class, new WordKeySerializer());
+        module.addSerializer(Coded.class, new WordSerializer());
+        module.addKeySerializer(Coded.class, new WordKeySerializer());
         module.addSerializer(Samples.class, new SamplesSerializer());
         module.setMixInAnnotation(FailureRanking.Ranked.class, RankedNames.class);
         return module;
     }
 
-    private static final class WordSerializer extends ValueSerializer<Word> {
+    private static final class WordSerializer extends ValueSerializer<Coded> {
         @Override
-        public void serialize(Word word, JsonGenerator out, SerializationContext context) {
-            out.writeString(word.word());
+        public void serialize(Coded word, JsonGenerator out, SerializationContext context) {
+            out.writeString(word.code());
         }
     }
 
-    private static final class WordKeySerializer extends ValueSerializer<Word> {
+    private static final class WordKeySerializer extends ValueSerializer<Coded> {
         @Override
-        public void serialize(Word word, JsonGenerator out, SerializationContext context) {
-            out.writeName(word.word());
+        public void serialize(Coded word, JsonGenerator out, SerializationContext context) {
+            out.writeName(word.code());
         }
     }
 

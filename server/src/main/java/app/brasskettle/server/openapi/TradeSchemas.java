@@ -2,8 +2,8 @@ package app.brasskettle.server.openapi;
 
 import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.testkind.TestKind;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Samples;
-import app.brasskettle.core.worksheet.Word;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -104,16 +104,16 @@ class TradeSchemas {
         public Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
             JavaType java = Json31.mapper().constructType(type.getType());
             Class<?> raw = java.getRawClass();
-            if (Word.class.isAssignableFrom(raw) && raw.isEnum()) {
+            if (Coded.class.isAssignableFrom(raw) && raw.isEnum()) {
                 StringSchema words = new StringSchema();
                 words.setEnum(Arrays.stream(raw.getEnumConstants())
-                        .map(w -> ((Word) w).word())
+                        .map(w -> ((Coded) w).code())
                         .toList());
                 return words;
             }
             if (raw == TestKind.class) {
                 StringSchema kinds = new StringSchema();
-                kinds.setEnum(TestKinds.all().stream().map(TestKind::word).toList());
+                kinds.setEnum(TestKinds.all().stream().map(TestKind::code).toList());
                 return kinds;
             }
             if (raw == Samples.class) {

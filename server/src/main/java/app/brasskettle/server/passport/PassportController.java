@@ -18,10 +18,10 @@ class PassportController {
      * What is known of a motor.
      *
      * @param mark its mark as it is compared; empty for one too short to tell motors apart
-     * @param stays its jobs, newest first; none for a motor that never was here
+     * @param visits its jobs, newest first; none for a motor that never was here
      * @param history what they say together
      */
-    record Passport(String mark, List<Visit> stays, MotorHistory history) {}
+    record Passport(String mark, List<Visit> visits, MotorHistory history) {}
 
     private final JobBook book;
 
@@ -32,10 +32,10 @@ class PassportController {
     @GetMapping("/{serial}")
     Passport passport(@PathVariable String serial) {
         String mark = MotorMark.of(serial).map(MotorMark::text).orElse("");
-        List<Visit> stays = mark.isEmpty()
+        List<Visit> visits = mark.isEmpty()
                 ? List.of()
                 : book.visits(mark).stream().map(Visit::of).toList();
         return new Passport(
-                mark, stays, MotorHistory.of(stays.stream().map(Visit::read).toList()));
+                mark, visits, MotorHistory.of(visits.stream().map(Visit::read).toList()));
     }
 }

@@ -63,7 +63,7 @@ public record Visit(
                         row.tag(),
                         JobClock.seconds(row.receivedAt()),
                         concluded.map(e -> e.text("explanation")),
-                        concluded.map(e -> e.text("spoken")),
+                        concluded.map(e -> e.text("label")),
                         job.last(EventKind.CHOSEN).map(e -> e.text("option")),
                         trusted(reading, WindingTests.INSULATION_RESISTANCE, InsulationResult.class)
                                 .filter(r -> !r.atLeast())
@@ -84,6 +84,6 @@ public record Visit(
         return d.slots() + " slots, " + d.poles() + " poles, " + Figures.plain(d.turnsPerCoil()) + " turns, span 1 to "
                 + (d.spanSlots() + 1) + ", " + d.parallelCircuits() + " circuit"
                 + (d.parallelCircuits() == 1 ? "" : "s")
-                + " " + d.connection().word();
+                + " " + d.connection().code();
     }
 }

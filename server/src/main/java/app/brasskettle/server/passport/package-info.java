@@ -1,2 +1,2 @@
-/** A motor known again by its mark: its stays, and what they say together. */
+/** A motor known again by its mark: its visits, and what they say together. */
 package app.brasskettle.server.passport;

@@ -86,7 +86,7 @@ public class PhotoBook {
     public List<Photo> add(String tag, byte[] file, Attached to, ChangeContext hand) {
         book.mustExist(tag);
         SanitisedJpeg photo = SanitisedJpeg.from(file);
-        book.beside(tag, "photographed", hand, () -> {
+        book.journalled(tag, "photographed", hand, () -> {
             if (store.of(tag).size() >= MOST) {
                 throw new InvalidInputException(
                         List.of(new Problem("", Problem.Code.COUNT, "A job holds at most " + MOST + " photographs")));
@@ -111,7 +111,7 @@ public class PhotoBook {
     @Transactional
     List<Photo> change(String tag, long id, int seen, Attached to, ChangeContext hand) {
         Photo before = one(tag, id);
-        book.beside(tag, "photograph " + id + ": " + to.caption(), hand, () -> {
+        book.journalled(tag, "photograph " + id + ": " + to.caption(), hand, () -> {
             if (!store.change(id, seen, to)) {
                 throw RefusedException.stale("Somebody else changed this photograph. Look again, then save");
             }
@@ -128,7 +128,7 @@ public class PhotoBook {
             problems.add("because", Problem.Code.RANGE, "because has at most " + MAX_CAPTION + " characters");
         }
         problems.throwIfAny();
-        book.beside(tag, "photograph " + id + " taken off", hand, () -> {
+        book.journalled(tag, "photograph " + id + " taken off", hand, () -> {
             store.remove(id, because.strip());
             return Map.of("because", because.strip());
         });

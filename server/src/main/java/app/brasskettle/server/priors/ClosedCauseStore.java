@@ -2,7 +2,7 @@ package app.brasskettle.server.priors;
 
 import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Explanation;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.json.StrictJson;
 import java.sql.Types;
 import java.time.OffsetDateTime;
@@ -40,7 +40,7 @@ public class ClosedCauseStore {
         db.sql("select explanation, jobs from closed_cause_count where jobs > 0")
                 .query((row, n) -> Map.entry(row.getString("explanation"), row.getInt("jobs")))
                 .list()
-                .forEach(e -> Word.parse(Explanation.class, e.getKey()).ifPresent(x -> counts.put(x, e.getValue())));
+                .forEach(e -> Coded.parse(Explanation.class, e.getKey()).ifPresent(x -> counts.put(x, e.getValue())));
         return counts;
     }
 
@@ -64,7 +64,7 @@ public class ClosedCauseStore {
     }
 
     private static Optional<EarlierFailure> failure(String tag, Map<String, Object> concluded) {
-        return Word.parse(Explanation.class, String.valueOf(concluded.get("explanation")))
+        return Coded.parse(Explanation.class, String.valueOf(concluded.get("explanation")))
                 .map(e -> new EarlierFailure(
                         tag,
                         e,

@@ -124,7 +124,7 @@ final class JobSheet extends SheetPage {
         ranking.ranking().stream()
                 .limit(3)
                 .forEach(r -> row(
-                        esc(r.spoken()) + " <span class=\"n\">" + Figures.chance(r.probability()) + "</span>",
+                        esc(r.label()) + " <span class=\"n\">" + Figures.chance(r.probability()) + "</span>",
                         "<span class=\"soft\">for: " + pieces(r.forPieces()) + "<br/>against: " + pieces(r.against())
                                 + "</span>"));
         out.append("</table>");
@@ -137,7 +137,7 @@ final class JobSheet extends SheetPage {
     }
 
     private void concluded(String word, JobView.Concluded c) {
-        line("<b>" + word + ": " + esc(c.spoken()) + "</b>, by "
+        line("<b>" + word + ": " + esc(c.label()) + "</b>, by "
                 + esc(c.done().by()) + ", "
                 + day(c.done().at()) + "; the product gave it " + Figures.chance(c.probabilityThen())
                 + "."
@@ -170,7 +170,7 @@ final class JobSheet extends SheetPage {
             open("Winding data");
             judgement(w.judgement());
             out.append("<table>");
-            w.checks().forEach(c -> row(c.verdict().spoken(), esc(c.headline())));
+            w.checks().forEach(c -> row(c.verdict().label(), esc(c.headline())));
             row("Copper", Figures.show(w.copperMassKg(), Dimension.MASS));
             w.terminalOhmAt25C()
                     .ifPresent(r -> row("Between terminals at 25 °C", esc(Figures.show(r, Dimension.RESISTANCE))));

@@ -44,7 +44,7 @@ abstract class SheetPage {
     }
 
     final void judgement(Judgement j) {
-        judgement(j, j.verdict().spoken());
+        judgement(j, j.verdict().label());
     }
 
     /** The same under another word, for what is no measurement. */

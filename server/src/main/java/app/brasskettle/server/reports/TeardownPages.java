@@ -40,7 +40,7 @@ final class TeardownPages extends SheetPage {
         log.lines().forEach(this::judgement);
         if (!log.joints().isEmpty()) {
             out.append("<table>");
-            log.joints().forEach(j -> row(esc(j.spoken()), esc(j.mark().orElse("not marked"))));
+            log.joints().forEach(j -> row(esc(j.label()), esc(j.mark().orElse("not marked"))));
             out.append("</table>");
         }
         if (!log.reassembly().isEmpty()) {
@@ -50,7 +50,7 @@ final class TeardownPages extends SheetPage {
                 out.append("<tr><td>")
                         .append(place++)
                         .append(". ")
-                        .append(esc(step.spoken()))
+                        .append(esc(step.label()))
                         .append(step.small() ? " <span class=\"soft\">(small)</span>" : "")
                         .append("</td><td>")
                         .append(esc(step.details()))

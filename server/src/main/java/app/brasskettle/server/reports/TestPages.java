@@ -36,7 +36,7 @@ final class TestPages extends SheetPage {
             stood(t.standing());
             StringBuilder read = new StringBuilder();
             for (Pair pair : Pair.values()) {
-                read.append(pair.spoken())
+                read.append(pair.label())
                         .append(' ')
                         .append(t.test()
                                 .terminalOhms()
@@ -75,7 +75,7 @@ final class TestPages extends SheetPage {
             for (Map.Entry<Pair, SurgeResult> e : t.outcome().pairs().entrySet()) {
                 SurgeResult r = e.getValue();
                 row(
-                        e.getKey().spoken(),
+                        e.getKey().label(),
                         "<span class=\"n\">differ " + Figures.percent(r.differencePercent()) + " (limit "
                                 + Figures.percent(r.limitPercent()) + "), ring shift "
                                 + r.frequencyShiftPercent()
@@ -110,7 +110,7 @@ final class TestPages extends SheetPage {
         }
         open("Overruled by a lead hand");
         job.bench().overruled().forEach(o -> {
-            line("“" + esc(o.sentence()) + "”: <b>" + o.verdict().spoken() + "</b>, " + esc(o.reason()));
+            line("“" + esc(o.sentence()) + "”: <b>" + o.verdict().label() + "</b>, " + esc(o.reason()));
             done(o.done());
         });
         close();
@@ -133,7 +133,7 @@ final class TestPages extends SheetPage {
                         v -> line("<span class=\"n\">Test voltage " + Figures.show(v, Dimension.VOLTAGE) + "</span>"));
         standing.other()
                 .ifPresent(o -> line("<span class=\"soft\">The other school: "
-                        + o.verdict().spoken() + ", " + esc(o.headline()) + "</span>"));
+                        + o.verdict().label() + ", " + esc(o.headline()) + "</span>"));
         standing.caveats().forEach(c -> line("<span class=\"soft\">" + esc(c.sentence()) + "</span>"));
     }
 }

@@ -30,12 +30,12 @@ class SettingsController {
     record View(int version, ShopSettings settings, boolean certified, List<Asked> questions, List<Settable> limits) {}
 
     /** A question and what each school answers. */
-    record Asked(Question question, String spoken, School school, String standard, String practice) {}
+    record Asked(Question question, String label, School school, String standard, String practice) {}
 
     /** A limit that can be set. */
     record Settable(
             ShopLimit limit,
-            String spoken,
+            String label,
             String unit,
             double standard,
             double figure,
@@ -62,7 +62,7 @@ class SettingsController {
                 Arrays.stream(Question.values())
                         .map(q -> new Asked(
                                 q,
-                                q.spoken(),
+                                q.label(),
                                 settings.rules().school(q),
                                 q.answer(School.STANDARD),
                                 q.answer(School.PRACTICE)))
@@ -70,7 +70,7 @@ class SettingsController {
                 Arrays.stream(ShopLimit.values())
                         .map(l -> new Settable(
                                 l,
-                                l.spoken(),
+                                l.label(),
                                 l.unit(),
                                 l.standard(),
                                 settings.rules().figure(l),

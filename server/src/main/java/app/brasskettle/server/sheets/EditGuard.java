@@ -34,6 +34,6 @@ public final class EditGuard {
         if (!lead || because == null || because.isBlank()) {
             throw RefusedException.guarded(undone.get(0) + ". A lead hand may do that, with a reason");
         }
-        return Optional.of(Map.of("sheet", kind.word(), "undone", undone, "reason", because.strip()));
+        return Optional.of(Map.of("sheet", kind.code(), "undone", undone, "reason", because.strip()));
     }
 }

@@ -9,10 +9,10 @@ import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.TeardownLog;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.work.Station;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** What is written down once on a job and corrected in place. */
-public enum SheetKind implements Word {
+public enum SheetKind implements Coded {
     ARRIVAL(Arrival.class, Station.RECEIVE),
     PLATE(Plate.class, Station.RECEIVE),
     TEARDOWN_LOG(TeardownLog.class, Station.TEARDOWN),

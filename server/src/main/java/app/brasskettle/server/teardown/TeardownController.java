@@ -33,7 +33,7 @@ class TeardownController {
     record PartBody(String action, String reason) {}
 
     /** A kind of motor with its parts in the order they come off. */
-    record Build(MotorBuild build, String spoken, String where, List<UsualPart> parts) {}
+    record Build(MotorBuild build, String label, String where, List<UsualPart> parts) {}
 
     /** What a teardown can be told in. */
     record Vocabulary(List<Build> builds, List<Condition> conditions) {}
@@ -50,7 +50,7 @@ class TeardownController {
     Vocabulary vocabulary() {
         return new Vocabulary(
                 Arrays.stream(MotorBuild.values())
-                        .map(b -> new Build(b, b.spoken(), b.where(), UsualPart.of(b)))
+                        .map(b -> new Build(b, b.label(), b.where(), UsualPart.of(b)))
                         .toList(),
                 Condition.all());
     }
@@ -86,7 +86,7 @@ class TeardownController {
                         "part",
                         id,
                         "name",
-                        part.spoken(),
+                        part.label(),
                         "reason",
                         body.reason() == null ? "" : body.reason().strip()),
                 ChangeContext.of(People.of(who), key)));

@@ -34,7 +34,7 @@ public record TestRow(
     }
 
     public static String key(TestKind kind, int speed) {
-        return speed == 1 ? kind.word() : kind.word() + "/" + speed;
+        return speed == 1 ? kind.code() : kind.code() + "/" + speed;
     }
 
     public boolean stands() {

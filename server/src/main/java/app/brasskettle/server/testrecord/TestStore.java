@@ -5,7 +5,7 @@ import app.brasskettle.core.surge.EarlierTraces;
 import app.brasskettle.core.testkind.InstrumentKind;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.Origin;
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.sql.RowsByJob;
 import java.sql.ResultSet;
@@ -46,7 +46,7 @@ public class TestStore {
                                 "traced",
                                 TestKinds.all().stream()
                                         .filter(TestKind::traces)
-                                        .map(TestKind::word)
+                                        .map(TestKind::code)
                                         .toArray(String[]::new)),
                 this::row);
     }
@@ -60,7 +60,7 @@ public class TestStore {
                 row.getInt("speed"),
                 json.stored(row.getString("typed")),
                 input == null ? Map.of() : json.stored(input),
-                Word.parse(Origin.class, row.getString("origin")).orElseThrow(),
+                Coded.parse(Origin.class, row.getString("origin")).orElseThrow(),
                 row.getString("origin_note"),
                 Optional.ofNullable(row.getObject("applied_v", Double.class)),
                 instrument(row),
@@ -113,7 +113,7 @@ public class TestStore {
                 : Optional.of(new InstrumentRow(
                         name,
                         Optional.ofNullable(row.getString("instrument_kind"))
-                                .flatMap(k -> Word.parse(InstrumentKind.class, k)),
+                                .flatMap(k -> Coded.parse(InstrumentKind.class, k)),
                         row.getObject("calibration_due", LocalDate.class)));
     }
 
@@ -128,7 +128,7 @@ public class TestStore {
                 .param("new", id)
                 .param("because", test.because())
                 .param("job", jobId)
-                .param("kind", test.kind().word())
+                .param("kind", test.kind().code())
                 .param("speed", test.speed())
                 .update();
         db.sql("""
@@ -138,14 +138,14 @@ public class TestStore {
                   :instrument, :instrumentKind, :due, :by, :at, :earlier::jsonb)""")
                 .param("id", id)
                 .param("job", jobId)
-                .param("kind", test.kind().word())
+                .param("kind", test.kind().code())
                 .param("speed", test.speed())
                 .param("instrument", test.instrument().map(InstrumentRow::name).orElse(null), Types.VARCHAR)
                 .param(
                         "instrumentKind",
                         test.instrument()
                                 .flatMap(InstrumentRow::kind)
-                                .map(Word::word)
+                                .map(Coded::code)
                                 .orElse(null),
                         Types.VARCHAR)
                 .param(
@@ -155,7 +155,7 @@ public class TestStore {
                 .param("typed", json.text(test.typed()))
                 .param("input", json.text(test.input()))
                 .param("result", json.text(test.result()))
-                .param("origin", test.origin().word())
+                .param("origin", test.origin().code())
                 .param("note", test.originNote())
                 .param("volts", test.appliedV().orElse(null), Types.DOUBLE)
                 .param("by", test.by())

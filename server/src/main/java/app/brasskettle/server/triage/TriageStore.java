@@ -55,7 +55,7 @@ public class TriageStore {
                 on conflict (looked_by, request_key) where request_key is not null do nothing""")
                 .param("mark", mark)
                 .param("typed", json.text(typed))
-                .param("answer", result.answer().word())
+                .param("answer", result.answer().code())
                 .param("judgement", json.text(result.judgement()))
                 .param("by", by)
                 .param("at", at)

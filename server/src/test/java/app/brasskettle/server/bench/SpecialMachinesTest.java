@@ -155,7 +155,7 @@ class SpecialMachinesTest {
     @Test
     void seatsAreMeasuredForTheBearingsOfThePlate() {
         Map<String, Object> bearings =
-                Map.of("details", Map.of("driveEndBearing", "6309-2Z C3", "otherEndBearing", "6308"));
+                Map.of("details", Map.of("driveEndBearing", "6309-2Z C3", "nonDriveEndBearing", "6308"));
         String sound = plated(bearings);
         JsonNode job = record(sound, "bearing-seats", read(sound, "bearing-seats", 1), 1)
                 .with(200)

@@ -116,7 +116,7 @@ class CauseTest {
                         Map.of("explanation", "overload", "reason", "Seen the ammeter myself."))
                 .with(200)
                 .json();
-        assertThat(job.at("/concluded/spoken").asString()).isEqualTo("overload");
+        assertThat(job.at("/concluded/label").asString()).isEqualTo("overload");
         assertThat(job.at("/concluded/leaderThen").asString()).isEqualTo("lost phase");
         visitor.post("/api/jobs/" + tag + "/conclusion", Map.of("explanation", "bad luck", "reason", "x"))
                 .with(400);
@@ -136,8 +136,8 @@ class CauseTest {
         JsonNode over = conclude(lead, tag, "unbalanced-voltage", "Measured 4 % unbalance at the board.")
                 .with(200)
                 .json();
-        assertThat(over.at("/concluded/spoken").asString()).isEqualTo("unbalanced voltage");
-        assertThat(over.at("/overruledConclusions/0/spoken").asString()).isEqualTo("lost phase");
+        assertThat(over.at("/concluded/label").asString()).isEqualTo("unbalanced voltage");
+        assertThat(over.at("/overruledConclusions/0/label").asString()).isEqualTo("lost phase");
         assertThat(over.at("/overruledConclusions/0/done/by").asString()).isEqualTo("Mara Orre");
         Visitor technician = again.stranger().as("tech");
         assertThat(conclude(technician, tag, "overload", "I think so").with(403).text())

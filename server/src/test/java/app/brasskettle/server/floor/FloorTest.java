@@ -90,7 +90,7 @@ class FloorTest {
     }
 
     @Test
-    void workIsSetDownAndPickedUpWhereTheHandsWere() {
+    void workIsSetDownAndPickedUpWithItsNote() {
         Map<String, Object> rush = Plates.receipt();
         rush.put("urgency", "rush");
         rush.put("askedBy", "plant manager");
@@ -102,12 +102,12 @@ class FloorTest {
         String tag = Plates.received(visitor);
         JsonNode down = visitor.post(
                         "/api/jobs/" + tag + "/set-down",
-                        Map.of("handsWere", "cap off, washer in tray 4", "displacedBy", rushTag))
+                        Map.of("workNote", "cap off, washer in tray 4", "displacedBy", rushTag))
                 .with(200)
                 .json();
         assertThat(down.at("/identity/setDown/by").asString()).isEqualTo("Mara Orre");
         assertThat(down.at("/identity/setDown/displacedBy").asString()).isEqualTo(rushTag);
-        assertThat(visitor.post("/api/jobs/" + tag + "/set-down", Map.of("handsWere", "again"))
+        assertThat(visitor.post("/api/jobs/" + tag + "/set-down", Map.of("workNote", "again"))
                         .with(409)
                         .text())
                 .contains("has set it down already");
@@ -119,7 +119,7 @@ class FloorTest {
         visitor.post("/api/jobs/" + tag + "/pick-up", Map.of()).with(409);
         assertThat(visitor.get("/api/jobs/" + tag + "/journal")
                         .json()
-                        .at("/0/before/handsWere")
+                        .at("/0/before/workNote")
                         .asString())
                 .isEqualTo("cap off, washer in tray 4");
     }
@@ -127,14 +127,14 @@ class FloorTest {
     @Test
     void settingDownNeedsALineAndARushJobThatIsOne() {
         String tag = Plates.received(visitor);
-        assertThat(visitor.post("/api/jobs/" + tag + "/set-down", Map.of("handsWere", " ", "displacedBy", "TQ-0402"))
+        assertThat(visitor.post("/api/jobs/" + tag + "/set-down", Map.of("workNote", " ", "displacedBy", "TQ-0402"))
                         .with(400)
                         .problemFields())
-                .containsExactlyInAnyOrder("handsWere", "displacedBy");
-        assertThat(visitor.post("/api/jobs/" + tag + "/set-down", Map.of("handsWere", "x".repeat(301)))
+                .containsExactlyInAnyOrder("workNote", "displacedBy");
+        assertThat(visitor.post("/api/jobs/" + tag + "/set-down", Map.of("workNote", "x".repeat(301)))
                         .with(400)
                         .problemFields())
-                .containsExactly("handsWere");
+                .containsExactly("workNote");
     }
 
     @Test

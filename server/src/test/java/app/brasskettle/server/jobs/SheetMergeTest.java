@@ -57,7 +57,7 @@ class SheetMergeTest {
     @Test
     void marksAreMergedByTheirJoint() {
         Map<String, Object> drive = Map.of("joint", "Bracket", "end", "drive-end", "mark", "one dot");
-        Map<String, Object> other = Map.of("joint", "Bracket", "end", "other-end", "mark", "two dots");
+        Map<String, Object> other = Map.of("joint", "Bracket", "end", "non-drive-end", "mark", "two dots");
         assertThat(merge(Map.of(), Map.of("marks", List.of(drive)), Map.of("marks", List.of(other)))
                         .merged())
                 .isEqualTo(Map.of("marks", List.of(drive, other)));

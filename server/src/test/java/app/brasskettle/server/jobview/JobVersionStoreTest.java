@@ -40,7 +40,7 @@ class JobVersionStoreTest {
                         .with(200));
         all.put(
                 "set down",
-                (v, tag) -> v.post("/api/jobs/" + tag + "/set-down", Map.of("handsWere", "leads off, bridge on U–V"))
+                (v, tag) -> v.post("/api/jobs/" + tag + "/set-down", Map.of("workNote", "leads off, bridge on U–V"))
                         .with(200));
         all.put(
                 "a skip",

@@ -27,8 +27,8 @@ class PassportTest {
     void aMotorIsKnownAgainHoweverItsNumberIsWritten() {
         JsonNode passport = visitor.get("/api/motors/sw%200417-b").with(200).json();
         assertThat(passport.get("mark").asString()).isEqualTo("SW0417B");
-        assertThat(passport.get("stays").toString()).contains("TQ-0402", "TQ-0352", "TQ-0287");
-        assertThat(passport.get("stays").size()).isGreaterThanOrEqualTo(3);
+        assertThat(passport.get("visits").toString()).contains("TQ-0402", "TQ-0352", "TQ-0287");
+        assertThat(passport.get("visits").size()).isGreaterThanOrEqualTo(3);
         assertThat(passport.at("/history/findings/0/verdict").asString()).isEqualTo("stop");
         assertThat(passport.at("/history/findings").toString()).contains("Failed the same way", "moisture or dirt");
         assertThat(passport.at("/history/insulation").size()).isGreaterThanOrEqualTo(3);
@@ -50,8 +50,8 @@ class PassportTest {
                 .json()
                 .at("/identity/tag")
                 .asString();
-        JsonNode stays = visitor.get("/api/motors/" + serial).with(200).json().get("stays");
-        assertThat(List.of(stays.at("/0/tag").asString(), stays.at("/1/tag").asString()))
+        JsonNode visits = visitor.get("/api/motors/" + serial).with(200).json().get("visits");
+        assertThat(List.of(visits.at("/0/tag").asString(), visits.at("/1/tag").asString()))
                 .containsExactly(second, first);
     }
 
@@ -64,7 +64,7 @@ class PassportTest {
         Plates.sheet(visitor, tag, "plate", plate);
         assertThat(visitor.get("/api/motors/" + serial)
                         .json()
-                        .at("/stays/0/tag")
+                        .at("/visits/0/tag")
                         .asString())
                 .isEqualTo(tag);
     }
@@ -73,6 +73,6 @@ class PassportTest {
     void aNumberTooShortToTellMotorsApartKnowsNone() {
         JsonNode passport = visitor.get("/api/motors/12").with(200).json();
         assertThat(passport.get("mark").asString()).isEmpty();
-        assertThat(passport.get("stays").size()).isZero();
+        assertThat(passport.get("visits").size()).isZero();
     }
 }

@@ -227,7 +227,7 @@ class PhotoTest {
                 "marks",
                 List.of(
                         Map.of("joint", "Bracket", "end", "drive-end", "mark", "one dot"),
-                        Map.of("joint", "Bracket", "end", "other-end", "mark", "two dots")),
+                        Map.of("joint", "Bracket", "end", "non-drive-end", "mark", "two dots")),
                 "parts",
                 List.of());
         Plates.sheet(visitor, tag, "teardown-log", log);

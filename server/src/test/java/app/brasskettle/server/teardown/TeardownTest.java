@@ -35,7 +35,7 @@ class TeardownTest {
                 "marks",
                 List.of(
                         Map.of("joint", "Bracket", "end", "drive-end", "mark", "one dot"),
-                        Map.of("joint", "Bracket", "end", "other-end", "mark", "two dots")),
+                        Map.of("joint", "Bracket", "end", "non-drive-end", "mark", "two dots")),
                 "parts",
                 List.of(parts),
                 "removal",
@@ -75,12 +75,12 @@ class TeardownTest {
                         tag,
                         "teardown-log",
                         1,
-                        log(part(1, "Bracket", "drive-end"), part(2, "Wave washer", "other-end")))
+                        log(part(1, "Bracket", "drive-end"), part(2, "Wave washer", "non-drive-end")))
                 .with(200)
                 .json();
         assertThat(ledger(open)).anyMatch(l -> l.startsWith("Motor opened"));
         assertThat(holding(open)).contains("parts-off");
-        assertThat(open.at("/apart/log/reassembly/0/spoken").asString()).isEqualTo("Wave washer, other end");
+        assertThat(open.at("/apart/log/reassembly/0/label").asString()).isEqualTo("Wave washer, non-drive end");
 
         assertThat(visitor.post(
                                 "/api/jobs/" + tag + "/run-release",
@@ -131,7 +131,7 @@ class TeardownTest {
         plate.put("hazardousArea", true);
         Plates.sheet(visitor, tag, "plate", plate);
         write(tag, "teardown-log", 0, log()).with(200);
-        Visitor.Answer shut = write(tag, "teardown-log", 1, log(part(1, "Fan cowl", "other-end")))
+        Visitor.Answer shut = write(tag, "teardown-log", 1, log(part(1, "Fan cowl", "non-drive-end")))
                 .with(409);
         assertThat(shut.text()).contains("Explosion-protected");
         assertThat(visitor.get("/api/jobs/" + tag).json().at("/apart/log/off").asInt())

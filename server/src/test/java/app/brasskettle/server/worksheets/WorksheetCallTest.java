@@ -82,11 +82,11 @@ class WorksheetCallTest {
                     .map(RecordComponent::getName)
                     .toList();
             assertThat(fields)
-                    .as(kind.word())
+                    .as(kind.code())
                     .containsAll(kind.answeredFields())
                     .containsAll(kind.blank().keySet());
-            assertThat(kind.caution()).as(kind.word()).isNotBlank();
-            assertThat(TestKinds.named(kind.word())).contains(kind);
+            assertThat(kind.caution()).as(kind.code()).isNotBlank();
+            assertThat(TestKinds.named(kind.code())).contains(kind);
             assertThat(TestKinds.atStep(kind.step(1))).contains(kind);
         }
     }

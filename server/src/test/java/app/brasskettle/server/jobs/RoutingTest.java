@@ -15,7 +15,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(RunningServer.class)
-class CourseTest {
+class RoutingTest {
 
     private Visitor visitor;
     private String tag;

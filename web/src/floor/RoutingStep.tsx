@@ -9,7 +9,7 @@ import { usePerson } from '../session/session';
 const OFFICE = ['office', 'lead', 'admin'];
 
 /** Out of the usual order: hold, skip with a reason, go back, leave the shop. Nothing recorded is ever lost by it. */
-export function CourseStep({ job }: { job: JobView }) {
+export function RoutingStep({ job }: { job: JobView }) {
   const id = job.identity;
   const person = usePerson();
   const change = useChange(id.tag);
@@ -32,7 +32,7 @@ export function CourseStep({ job }: { job: JobView }) {
       ) : (
         <>
           <Hold job={job} post={post} busy={change.isPending} />
-          <table className="quiet course">
+          <table className="quiet routing">
             <thead>
               <tr>
                 <th>station</th>
@@ -223,7 +223,7 @@ function Leave({
 }
 
 /** That a job waits or has left, above its work. */
-export function CourseNotice({ job }: { job: JobView }) {
+export function RoutingNotice({ job }: { job: JobView }) {
   const { waiting, left } = job.identity;
   if (!waiting && !left) {
     return null;

@@ -14,9 +14,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
-/** What was said of a motor at its earlier stays, and the traces it left. */
+/** What was said of a motor at its earlier visits, and the traces it left. */
 @ExtendWith(RunningServer.class)
-class EarlierStaysTest {
+class EarlierVisitsTest {
 
     private Visitor visitor;
 
