@@ -1,9 +1,9 @@
 package app.brasskettle.core.winding;
 
-import app.brasskettle.core.worksheet.Word;
+import app.brasskettle.core.worksheet.Coded;
 
 /** Wye or delta, as a winding that was taken down must be one of them. */
-public enum WindingConnection implements Word {
+public enum WindingConnection implements Coded {
     WYE,
     DELTA
 }

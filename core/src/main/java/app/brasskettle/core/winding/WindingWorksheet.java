@@ -1,5 +1,6 @@
 package app.brasskettle.core.winding;
 
+import app.brasskettle.core.grouping.GroupRing;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
@@ -29,8 +30,7 @@ public final class WindingWorksheet {
     }
 
     private static WindingResult work(WindingData d, WindingLimits limits) {
-        GroupRing ring = new GroupRing(
-                d.slots(), d.poles(), d.groupPattern().orElseGet(() -> GroupRing.even(d.slots(), d.poles())));
+        GroupRing ring = GroupRing.of(d.slots(), d.poles(), d.groupPattern());
         boolean balanced = ring.balanced();
         double pitch = Math.sin(Math.PI / 2 * d.spanSlots() / d.fullPitchSlots());
         double area = d.strands().stream().mapToDouble(Strand::areaMm2).sum();
