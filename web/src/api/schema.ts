@@ -3149,7 +3149,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/octet-stream": {
+                "application/json": {
                     /** Format: binary */
                     archive?: string;
                 };

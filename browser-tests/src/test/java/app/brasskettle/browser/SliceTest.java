@@ -159,7 +159,7 @@ class SliceTest {
         hand.press("all 3 as usual");
         hand.sees("3 of 3 joints marked");
         hand.page()
-                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Coil map"))
+                .locator("a.step", new Page.LocatorOptions().setHasText("Coil map"))
                 .click();
         hand.seesHeading("What the coils say");
         Locator ring = hand.page().getByRole(AriaRole.APPLICATION);

@@ -7,6 +7,12 @@ import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.choice.Decision;
 import app.brasskettle.core.choice.DecisionResult;
 import app.brasskettle.core.choice.DecisionWorksheet;
+import app.brasskettle.core.connection.ConnectionCheckResult;
+import app.brasskettle.core.connection.ConnectionCheckWorksheet;
+import app.brasskettle.core.connection.ConnectionDiagram;
+import app.brasskettle.core.connection.DiagramQuestion;
+import app.brasskettle.core.connection.DiagramWorksheet;
+import app.brasskettle.core.connection.FoundConnection;
 import app.brasskettle.core.coreloop.CoreLoop;
 import app.brasskettle.core.coreloop.CoreLoopPlan;
 import app.brasskettle.core.coreloop.CoreLoopPlanWorksheet;
@@ -22,6 +28,12 @@ import app.brasskettle.core.heating.TemperatureRiseWorksheet;
 import app.brasskettle.core.nameplate.Nameplate;
 import app.brasskettle.core.nameplate.NameplateAssessment;
 import app.brasskettle.core.nameplate.NameplateWorksheet;
+import app.brasskettle.core.redesign.ConcentricGroup;
+import app.brasskettle.core.redesign.ConcentricToLapWorksheet;
+import app.brasskettle.core.redesign.LapForConcentric;
+import app.brasskettle.core.redesign.RewindDesign;
+import app.brasskettle.core.redesign.RewindDesignWorksheet;
+import app.brasskettle.core.redesign.RewindQuestion;
 import app.brasskettle.core.supply.SupplyAssessment;
 import app.brasskettle.core.supply.SupplyVoltages;
 import app.brasskettle.core.supply.SupplyWorksheet;
@@ -60,6 +72,12 @@ public final class WorksheetCatalogue {
     public static final Worksheet<TriageInspection, TriageResult> TRIAGE = TriageWorksheet.create();
     public static final Worksheet<WindingData, WindingResult> WINDING =
             WindingWorksheet.create(WindingLimits.standard());
+    public static final Worksheet<RewindQuestion, RewindDesign> REWIND_DESIGN = RewindDesignWorksheet.create();
+    public static final Worksheet<ConcentricGroup, LapForConcentric> CONCENTRIC_TO_LAP =
+            ConcentricToLapWorksheet.create();
+    public static final Worksheet<DiagramQuestion, ConnectionDiagram> CONNECTION_DIAGRAM = DiagramWorksheet.create();
+    public static final Worksheet<FoundConnection, ConnectionCheckResult> CONNECTION_CHECK =
+            ConnectionCheckWorksheet.create();
     public static final Worksheet<FailurePattern, FailureRanking> FAILURE_PATTERN =
             FailurePatternWorksheet.create(EvidenceTable.shipped());
     public static final Worksheet<Decision, DecisionResult> DECISION = DecisionWorksheet.create();
@@ -72,8 +90,9 @@ public final class WorksheetCatalogue {
         TestKinds.of(Station.BENCH).forEach(k -> k.sheet().ifPresent(all::add));
         all.addAll(List.of(WITHSTAND, SURGE, BEARING_FIT));
         TestKinds.of(Station.TEARDOWN).forEach(k -> k.sheet().ifPresent(all::add));
-        all.addAll(
-                List.of(CORE_LOOP_PLAN, STALL_HEATING, TEMPERATURE_RISE, TRIAGE, WINDING, FAILURE_PATTERN, DECISION));
+        all.addAll(List.of(CORE_LOOP_PLAN, STALL_HEATING, TEMPERATURE_RISE, TRIAGE));
+        all.addAll(List.of(WINDING, CONNECTION_DIAGRAM, CONNECTION_CHECK, REWIND_DESIGN, CONCENTRIC_TO_LAP));
+        all.addAll(List.of(FAILURE_PATTERN, DECISION));
         return List.copyOf(all);
     }
 
