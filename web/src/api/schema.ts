@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{tag}/connection.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["connection"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}/discharge-proof": {
         parameters: {
             query?: never;
@@ -1528,6 +1544,83 @@ export interface components {
             /** Format: double */
             hour: number;
         };
+        "app.brasskettle.core.connection.ConnectionAssessment": {
+            diagram: components["schemas"]["app.brasskettle.core.connection.ConnectionDiagram"] | null;
+            found: components["schemas"]["app.brasskettle.core.connection.ConnectionAssessment.Checked"][];
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+        };
+        "app.brasskettle.core.connection.ConnectionAssessment.Checked": {
+            name: string;
+            /** Format: int32 */
+            poles: number;
+            result: components["schemas"]["app.brasskettle.core.connection.ConnectionCheckResult"];
+        };
+        "app.brasskettle.core.connection.ConnectionCheckResult": {
+            backwardPercent: number | null;
+            circulatingPercent: number | null;
+            currentUnbalancePercent: number | null;
+            distributionPercent: number | null;
+            fieldPoles: number | null;
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            lineVoltageUnbalancePercent: number | null;
+            /** Format: double */
+            rightDistributionPercent: number;
+            rotation: ("clockwise" | "counterclockwise") | null;
+            sound: boolean;
+            steps: components["schemas"]["app.brasskettle.core.worksheet.Step"][];
+            turnRound: number[];
+            /** @enum {string} */
+            verdict: "holds" | "watch" | "stop" | "unproven";
+        };
+        "app.brasskettle.core.connection.ConnectionDiagram": {
+            connections: components["schemas"]["app.brasskettle.core.connection.ConnectionDiagram.Connection"][];
+            groups: components["schemas"]["app.brasskettle.core.connection.ConnectionDiagram.Group"][];
+            joints: string[][];
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            leads: string[];
+            steps: components["schemas"]["app.brasskettle.core.worksheet.Step"][];
+            /** @enum {string} */
+            verdict: "holds" | "watch" | "stop" | "unproven";
+        };
+        "app.brasskettle.core.connection.ConnectionDiagram.Connection": {
+            /** @enum {string} */
+            connection: "wye" | "delta";
+            joined: string[][];
+            lines: components["schemas"]["app.brasskettle.core.connection.Lines"];
+            name: string;
+            /** Format: int32 */
+            parallelCircuits: number;
+            /** Format: int32 */
+            poles: number;
+            proof: components["schemas"]["app.brasskettle.core.connection.ConnectionFigures"];
+            /** @enum {string} */
+            rotation: "clockwise" | "counterclockwise";
+        };
+        "app.brasskettle.core.connection.ConnectionDiagram.Group": {
+            /** Format: int32 */
+            coils: number;
+            /** Format: int32 */
+            firstSlot: number;
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            phase: "a" | "b" | "c";
+            reversed: boolean;
+        };
+        "app.brasskettle.core.connection.ConnectionFigures": {
+            backwardPercent: number | null;
+            circulatingPercent: number | null;
+            currentUnbalancePercent: number | null;
+            distributionPercent: number | null;
+            fieldPoles: number | null;
+            lineVoltageUnbalancePercent: number | null;
+            rotation: ("clockwise" | "counterclockwise") | null;
+        };
+        "app.brasskettle.core.connection.Lines": {
+            a: string[];
+            b: string[];
+            c: string[];
+        };
         "app.brasskettle.core.energise.EnergiseGate": {
             demonstration: boolean;
             holding: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Reason"][];
@@ -2278,6 +2371,10 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        "app.brasskettle.server.drawings.ConnectionDrawings": {
+            diagram: string;
+            found: string | null;
+        };
         "app.brasskettle.server.floor.FloorController.HoldBody": {
             reason: string;
             what: string;
@@ -2424,6 +2521,7 @@ export interface components {
             choice: components["schemas"]["app.brasskettle.core.choice.ChoiceAssessment"] | null;
             chosen: components["schemas"]["app.brasskettle.server.jobview.JobView.Chosen"] | null;
             concluded: components["schemas"]["app.brasskettle.server.jobview.JobView.Concluded"] | null;
+            connection: components["schemas"]["app.brasskettle.core.connection.ConnectionAssessment"] | null;
             departure: components["schemas"]["app.brasskettle.core.jobs.Departure"];
             discharge: components["schemas"]["app.brasskettle.server.jobview.JobView.Discharge"] | null;
             evidence: components["schemas"]["app.brasskettle.core.jobs.JobAssessment.Piece"][];
@@ -2626,6 +2724,8 @@ export interface components {
         "app.brasskettle.server.jobview.SheetPreview": {
             arrival: components["schemas"]["app.brasskettle.core.jobs.ArrivalAssessment"] | null;
             choice: components["schemas"]["app.brasskettle.core.choice.ChoiceAssessment"] | null;
+            connection: components["schemas"]["app.brasskettle.core.connection.ConnectionAssessment"] | null;
+            drawings: components["schemas"]["app.brasskettle.server.drawings.ConnectionDrawings"] | null;
             facts: components["schemas"]["app.brasskettle.core.teardown.MapFact"][];
             findings: components["schemas"]["app.brasskettle.core.findings.FindingsAssessment"] | null;
             leads: components["schemas"]["app.brasskettle.core.leads.LeadMapAssessment"] | null;
@@ -3287,6 +3387,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
+                };
+            };
+        };
+    };
+    connection: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

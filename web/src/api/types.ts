@@ -31,6 +31,7 @@ export type Ranked = S['app.brasskettle.core.cause.FailureRanking.Ranked'];
 export type EvidencePiece = S['app.brasskettle.core.jobs.JobAssessment.Piece'];
 export type Vocabulary = S['app.brasskettle.server.cause.CauseController.Vocabulary'];
 export type WindingResult = S['app.brasskettle.core.winding.WindingResult'];
+export type ConnectionAssessment = S['app.brasskettle.core.connection.ConnectionAssessment'];
 export type ChoiceReading = S['app.brasskettle.core.choice.ChoiceAssessment'];
 export type TestKind = S['app.brasskettle.server.worksheets.TestKindController.TestKindView'];
 export type SheetForm = S['app.brasskettle.core.catalogue.SheetForm'];

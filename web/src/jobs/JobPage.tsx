@@ -26,6 +26,7 @@ import { FindingsStep } from '../findings/FindingsStep';
 import { TogetherStep } from '../teardown/TogetherStep';
 import { CauseStep } from '../cause/CauseStep';
 import { WindingStep } from '../winding/WindingStep';
+import { ConnectionStep } from '../winding/ConnectionStep';
 import { RoutingNotice, RoutingStep } from '../floor/RoutingStep';
 import { JournalStep } from '../job/JournalStep';
 import { Photos } from '../photos/Photos';
@@ -177,6 +178,7 @@ const STEP_PAGES: Partial<Record<string, ComponentType<{ job: JobView }>>> = {
   'teardown/together': TogetherStep,
   cause: CauseStep,
   winding: WindingStep,
+  'winding/connection': ConnectionStep,
   choose: ChooseStep,
   routing: RoutingStep,
   journal: JournalStep,

@@ -66,7 +66,7 @@ export function WindingStep({ job }: { job: JobView }) {
   const tag = job.identity.tag;
   const goOn = useGoOn();
   const sheet = useSheet<Take>(job, 'winding', fresh(job), (merged) => {
-    goOn(`/jobs/${tag}/choose`, { state: { merged } });
+    goOn(`/jobs/${tag}/winding/connection`, { state: { merged } });
   });
   const v = sheet.value;
   const started = [...COUNTS, ...MEASURES].every(([f]) => v[f].trim() !== '');

@@ -106,6 +106,7 @@ final class Stations {
             case REASSEMBLY -> apart.log().map(Stations::together);
             case CAUSE -> job.concluded().map(c -> Verdict.HOLDS);
             case WINDING_DATA -> job.winding().map(w -> w.verdict());
+            case WINDING_CONNECTION -> job.connection().map(a -> a.judgement().verdict());
             case OPTIONS -> job.chosen().map(c -> Verdict.HOLDS);
         };
     }

@@ -117,6 +117,8 @@ final class Job {
                 closed,
                 earlier,
                 Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
                 priced ? Optional.of(PriceBook.estimate(15_000, Rates.usual())) : Optional.empty(),
                 chosen);
     }

@@ -496,6 +496,8 @@ final class Story {
                 List.of(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 }

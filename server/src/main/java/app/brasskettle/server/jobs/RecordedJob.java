@@ -4,6 +4,8 @@ import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.ChoiceSheet;
+import app.brasskettle.core.connection.ConnectionAssessment;
+import app.brasskettle.core.connection.ConnectionSheet;
 import app.brasskettle.core.findings.Findings;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.JobRecord;
@@ -195,6 +197,7 @@ public final class RecordedJob {
         Optional<Plate> plate = versions.isEmpty()
                 ? Optional.empty()
                 : Optional.of(versions.get(versions.size() - 1).plate());
+        Optional<WindingData> winding = read(SheetKind.WINDING, WindingData.class);
         return new JobRecord(
                 sheet(SheetKind.ARRIVAL)
                         .map(s -> new JobRecord.Received(
@@ -221,7 +224,9 @@ public final class RecordedJob {
                 last(EventKind.CONCLUDED).map(e -> e.text("label")),
                 closed,
                 earlier,
-                read(SheetKind.WINDING, WindingData.class).map(rules::winding),
+                winding,
+                winding.map(rules::winding),
+                read(SheetKind.CONNECTION, ConnectionSheet.class).map(c -> ConnectionAssessment.of(winding, c)),
                 read(SheetKind.OFFERS, ChoiceSheet.class),
                 last(EventKind.CHOSEN).map(e -> e.text("option")));
     }

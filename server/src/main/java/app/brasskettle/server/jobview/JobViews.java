@@ -77,6 +77,7 @@ public final class JobViews {
                 reading.advice(),
                 record.winding(),
                 measured(reading.tests(), record.winding()),
+                record.connection(),
                 reading.choice(),
                 job.last(EventKind.CONCLUDED).map(JobViews::concluded),
                 overruledConclusions(job),

@@ -78,6 +78,14 @@ final class Ledger {
                 job.record()
                         .winding()
                         .ifPresent(w -> add(s, w.verdict(), w.judgement().headline(), "winding"));
+            case CONNECTION ->
+                job.record()
+                        .connection()
+                        .ifPresent(c -> add(
+                                s,
+                                c.judgement().verdict(),
+                                c.judgement().headline(),
+                                JobStep.WINDING_CONNECTION.path()));
             case OFFERS ->
                 reading.choice()
                         .ifPresent(c -> add(s, c.advice().verdict(), c.advice().headline(), "choose"));

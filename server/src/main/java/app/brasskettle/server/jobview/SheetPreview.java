@@ -2,6 +2,8 @@ package app.brasskettle.server.jobview;
 
 import app.brasskettle.core.choice.ChoiceAssessment;
 import app.brasskettle.core.choice.ChoiceSheet;
+import app.brasskettle.core.connection.ConnectionAssessment;
+import app.brasskettle.core.connection.ConnectionSheet;
 import app.brasskettle.core.findings.Findings;
 import app.brasskettle.core.findings.FindingsAssessment;
 import app.brasskettle.core.jobs.Arrival;
@@ -23,6 +25,7 @@ import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.winding.WindingResult;
 import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.server.drawings.ConnectionDrawings;
 import app.brasskettle.server.sheets.SheetKind;
 import java.util.List;
 import java.util.Map;
@@ -37,6 +40,8 @@ import java.util.Optional;
  * @param plate what a nameplate says and leaves open
  * @param winding what winding data imply
  * @param windingMeasured the resistance they predict against the one measured
+ * @param connection what the joints of the winding come to
+ * @param drawings the diagram, and the joints as found, as they are drawn
  * @param log what a log of parts says
  * @param leads what a lead map says
  * @param findings each finding judged
@@ -50,6 +55,8 @@ record SheetPreview(
         Optional<PlateAssessment> plate,
         Optional<WindingResult> winding,
         Optional<Judgement> windingMeasured,
+        Optional<ConnectionAssessment> connection,
+        Optional<ConnectionDrawings> drawings,
         Optional<TeardownLogAssessment> log,
         Optional<LeadMapAssessment> leads,
         Optional<FindingsAssessment> findings,
@@ -61,6 +68,8 @@ record SheetPreview(
         Optional<? extends Record> input = attempt.input();
         Optional<WindingResult> winding =
                 as(input, WindingData.class).map(d -> job.rules().winding(d));
+        Optional<ConnectionAssessment> connection =
+                as(input, ConnectionSheet.class).map(c -> ConnectionAssessment.of(job.windingData(), c));
         return new SheetPreview(
                 attempt.shown(),
                 attempt.problems(),
@@ -69,6 +78,9 @@ record SheetPreview(
                 winding,
                 JobViews.measured(
                         TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration()), winding),
+                connection,
+                connection.flatMap(a -> ConnectionDrawings.of(
+                        a, as(input, ConnectionSheet.class).flatMap(ConnectionSheet::joints))),
                 as(input, TeardownLog.class).map(l -> DismantledAssessment.log(job, l)),
                 as(input, LeadMap.class).map(l -> DismantledAssessment.leads(job, l)),
                 as(input, Findings.class).map(FindingsAssessment::of),

@@ -1,5 +1,7 @@
 package app.brasskettle.server.reports;
 
+import app.brasskettle.core.connection.ConnectionAssessment;
+import app.brasskettle.core.connection.ConnectionDiagram;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobview.JobView;
@@ -63,6 +65,16 @@ class ReportController {
                 .buildAndExpand(tag)
                 .toUriString();
         return pdf(tag + "-tag", JobTag.html(job, address, settings.current()));
+    }
+
+    /** The connection as it is to be, on one page. */
+    @GetMapping(value = "/api/jobs/{tag}/connection.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> connection(@PathVariable String tag) {
+        JobView job = JobViews.of(book.read(tag));
+        ConnectionDiagram diagram = job.connection()
+                .flatMap(ConnectionAssessment::diagram)
+                .orElseThrow(() -> RefusedException.unknown("No connection diagram is kept for " + tag));
+        return pdf(tag + "-connection", ConnectionPage.html(job, diagram, settings.current()));
     }
 
     @GetMapping(value = "/api/triage/{id}/label.pdf", produces = MediaType.APPLICATION_PDF_VALUE)

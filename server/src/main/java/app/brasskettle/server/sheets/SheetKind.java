@@ -1,6 +1,7 @@
 package app.brasskettle.server.sheets;
 
 import app.brasskettle.core.choice.ChoiceSheet;
+import app.brasskettle.core.connection.ConnectionSheet;
 import app.brasskettle.core.findings.Findings;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.leads.LeadMap;
@@ -20,6 +21,7 @@ public enum SheetKind implements Coded {
     FINDINGS(Findings.class, Station.TEARDOWN),
     COIL_MAP(PaintedStator.class, Station.TEARDOWN),
     WINDING(WindingData.class, Station.WINDING),
+    CONNECTION(ConnectionSheet.class, Station.WINDING),
     OFFERS(ChoiceSheet.class, Station.CHOOSE);
 
     private final Class<? extends Record> type;

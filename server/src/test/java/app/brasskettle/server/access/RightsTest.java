@@ -47,6 +47,7 @@ class RightsTest {
         TABLE.put("POST /api/jobs/{tag}/resume", ALL);
         TABLE.put("POST /api/jobs/{tag}/leave", OFFICE);
         TABLE.put("POST /api/jobs/{tag}/come-back", OFFICE);
+        TABLE.put("GET /api/jobs/{tag}/connection.pdf", ALL);
         TABLE.put("GET /api/jobs/{tag}/tag.pdf", ALL);
         TABLE.put("GET /api/jobs/{tag}/photos", ALL);
         TABLE.put("POST /api/jobs/{tag}/photos", ALL);
