@@ -813,7 +813,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["settle"];
+        post: operations["settle_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1006,6 +1006,22 @@ export interface paths {
         get: operations["readings_1"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/winding/settle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["settle"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2057,6 +2073,50 @@ export interface components {
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
         };
+        "app.brasskettle.core.winding.Strand": {
+            /** Format: double */
+            bareDiameterMm: number;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            insulatedDiameterMm: number;
+        };
+        "app.brasskettle.core.winding.WindingData": {
+            /** Format: double */
+            backIronDepthM: number;
+            /** Format: double */
+            boreDiameterM: number;
+            /** @enum {string} */
+            connection: "wye" | "delta";
+            /** Format: double */
+            coreLengthM: number;
+            /** Format: double */
+            frequencyHz: number;
+            groupPattern: number[] | null;
+            /** Format: double */
+            meanTurnLengthM: number;
+            /** Format: int32 */
+            parallelCircuits: number;
+            /** Format: int32 */
+            poles: number;
+            /** Format: double */
+            ratedCurrentA: number;
+            /** Format: double */
+            ratedVoltageV: number;
+            /** Format: double */
+            slotAreaMm2: number;
+            /** Format: int32 */
+            slots: number;
+            /** Format: int32 */
+            spanSlots: number;
+            /** Format: double */
+            stackingFactor: number;
+            strands: components["schemas"]["app.brasskettle.core.winding.Strand"][];
+            /** Format: double */
+            toothWidthM: number;
+            /** Format: int32 */
+            turnsPerCoil: number;
+        };
         "app.brasskettle.core.winding.WindingResult": {
             airGapFluxDensityT: number | null;
             balanced: boolean;
@@ -2090,6 +2150,45 @@ export interface components {
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
             windingFactor: number | null;
+        };
+        "app.brasskettle.core.windingtake.StrippingPermit": {
+            holding: components["schemas"]["app.brasskettle.core.windingtake.StrippingPermit.Reason"][];
+            open: boolean;
+            settled: string;
+            waivable: boolean;
+        };
+        "app.brasskettle.core.windingtake.StrippingPermit.Reason": {
+            code: string;
+            opens: string;
+            sentence: string;
+            step: string;
+        };
+        "app.brasskettle.core.windingtake.TakeDifference": {
+            /** Format: double */
+            alikePercent: number;
+            field: string;
+            first: string;
+            label: string;
+            second: string;
+        };
+        "app.brasskettle.core.windingtake.WindingAssessment": {
+            connection: components["schemas"]["app.brasskettle.core.connection.ConnectionAssessment"] | null;
+            copper: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+            data: components["schemas"]["app.brasskettle.core.winding.WindingData"] | null;
+            differences: components["schemas"]["app.brasskettle.core.windingtake.TakeDifference"][];
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+            result: components["schemas"]["app.brasskettle.core.winding.WindingResult"] | null;
+            secondBy: string | null;
+            secondStages: components["schemas"]["app.brasskettle.core.windingtake.WindingAssessment.Stage"][];
+            stages: components["schemas"]["app.brasskettle.core.windingtake.WindingAssessment.Stage"][];
+            stripping: components["schemas"]["app.brasskettle.core.windingtake.StrippingPermit"];
+        };
+        "app.brasskettle.core.windingtake.WindingAssessment.Stage": {
+            label: string;
+            missing: string[];
+            /** @enum {string} */
+            stage: "before-a-cut" | "one-coil-cut" | "core" | "plate";
+            why: string;
         };
         "app.brasskettle.core.work.WindingState": {
             opened: boolean;
@@ -2521,7 +2620,6 @@ export interface components {
             choice: components["schemas"]["app.brasskettle.core.choice.ChoiceAssessment"] | null;
             chosen: components["schemas"]["app.brasskettle.server.jobview.JobView.Chosen"] | null;
             concluded: components["schemas"]["app.brasskettle.server.jobview.JobView.Concluded"] | null;
-            connection: components["schemas"]["app.brasskettle.core.connection.ConnectionAssessment"] | null;
             departure: components["schemas"]["app.brasskettle.core.jobs.Departure"];
             discharge: components["schemas"]["app.brasskettle.server.jobview.JobView.Discharge"] | null;
             evidence: components["schemas"]["app.brasskettle.core.jobs.JobAssessment.Piece"][];
@@ -2541,7 +2639,7 @@ export interface components {
             simulatedMotor: components["schemas"]["app.brasskettle.server.jobview.JobView.SimulatedMotorView"];
             stations: components["schemas"]["app.brasskettle.core.jobs.JobAssessment.StationAssessment"][];
             terms: components["schemas"]["app.brasskettle.server.jobview.JobView.Terms"];
-            winding: components["schemas"]["app.brasskettle.core.winding.WindingResult"] | null;
+            winding: components["schemas"]["app.brasskettle.core.windingtake.WindingAssessment"];
             windingMeasured: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             windingState: components["schemas"]["app.brasskettle.core.work.WindingState"];
             worst: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
@@ -2735,7 +2833,7 @@ export interface components {
             shown: {
                 [key: string]: string;
             };
-            winding: components["schemas"]["app.brasskettle.core.winding.WindingResult"] | null;
+            winding: components["schemas"]["app.brasskettle.core.windingtake.WindingAssessment"] | null;
             windingMeasured: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
         };
         "app.brasskettle.server.passport.PassportController.Passport": {
@@ -2901,6 +2999,9 @@ export interface components {
             typed: {
                 [key: string]: unknown;
             };
+        };
+        "app.brasskettle.server.winding.WindingController.Settling": {
+            reason: string;
         };
         "app.brasskettle.server.worksheets.TestKindController.TestKindView": {
             answered: string[];
@@ -4291,7 +4392,7 @@ export interface operations {
             };
         };
     };
-    settle: {
+    settle_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4621,6 +4722,34 @@ export interface operations {
                 };
                 content: {
                     "*/*": string;
+                };
+            };
+        };
+    };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.winding.WindingController.Settling"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };

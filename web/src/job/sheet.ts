@@ -13,6 +13,7 @@ const SHEETS: Record<string, { label: string; step: string }> = {
   findings: { label: 'Findings', step: 'teardown/findings' },
   'coil-map': { label: 'Coil map', step: 'teardown/coils' },
   winding: { label: 'Winding data', step: 'winding' },
+  'winding-second': { label: 'Second take', step: 'winding/second' },
   connection: { label: 'Connection', step: 'winding/connection' },
   offers: { label: 'Options', step: 'choose' },
 };

@@ -26,6 +26,7 @@ import { FindingsStep } from '../findings/FindingsStep';
 import { TogetherStep } from '../teardown/TogetherStep';
 import { CauseStep } from '../cause/CauseStep';
 import { WindingStep } from '../winding/WindingStep';
+import { SecondTakeStep } from '../winding/SecondTakeStep';
 import { ConnectionStep } from '../winding/ConnectionStep';
 import { RoutingNotice, RoutingStep } from '../floor/RoutingStep';
 import { JournalStep } from '../job/JournalStep';
@@ -178,6 +179,7 @@ const STEP_PAGES: Partial<Record<string, ComponentType<{ job: JobView }>>> = {
   'teardown/together': TogetherStep,
   cause: CauseStep,
   winding: WindingStep,
+  'winding/second': SecondTakeStep,
   'winding/connection': ConnectionStep,
   choose: ChooseStep,
   routing: RoutingStep,

@@ -41,7 +41,7 @@ export function ConnectionStep({ job }: { job: JobView }) {
   );
   const v = sheet.value;
   const preview = usePreview<SheetPreview>(`/api/jobs/${tag}/sheets/connection/preview`, v, true);
-  const assessed = preview?.connection ?? job.connection;
+  const assessed = preview?.connection ?? job.winding.connection;
   return (
     <SheetForm
       sheet={sheet}

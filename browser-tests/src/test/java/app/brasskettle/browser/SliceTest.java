@@ -207,15 +207,17 @@ class SliceTest {
         hand.seesHeading("Winding data");
         String[][] take = {
             {"Slots", "48"},
-            {"Turns in a coil", "10"},
-            {"Span", "10"},
+            {"Poles", "4"},
             {"Parallel circuits", "4"},
             {"Wires in hand", "4"},
             {"Bare", "1.25"},
             {"Over enamel", "1.33"},
+            {"Wires counted in a coil", "42"},
+            {"Span, as 1 to 11", "1 to 11"},
             {"Mean turn length", "780 mm"},
             {"Bore", "190"},
             {"Iron length", "200"},
+            {"Stacking factor", "0.95"},
             {"Tooth width", "6.2"},
             {"Back iron depth", "27"},
             {"Slot area", "228"}
@@ -223,10 +225,19 @@ class SliceTest {
         for (String[] entry : take) {
             hand.fill(entry[0], entry[1]);
         }
+        hand.sees("10 turns and 2 wires over");
+        hand.fill("Wires counted in a coil", "40");
+        hand.sees("One figure is not taken yet");
+        hand.pick("Wye");
         hand.sees("half as many circuits (2 in parallel)");
         hand.fill("Parallel circuits", "2");
         hand.sees("Air gap 0.7");
         hand.press("Keep the take");
+        hand.seesHeading("Second take");
+        hand.sees("Nobody took it a second time");
+        hand.page()
+                .locator("a.station", new Page.LocatorOptions().setHasText("Choose"))
+                .click();
         hand.seesHeading("Recondition, rewind or replace");
         hand.sees("Prices and the answer are the office’s");
     }

@@ -4,14 +4,12 @@ import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.ChoiceSheet;
-import app.brasskettle.core.connection.ConnectionAssessment;
 import app.brasskettle.core.energise.PowerRecord;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.teardown.CoilMap;
 import app.brasskettle.core.testrecord.MotorTimeline;
-import app.brasskettle.core.winding.WindingData;
-import app.brasskettle.core.winding.WindingResult;
+import app.brasskettle.core.windingtake.WindingAssessment;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -36,9 +34,7 @@ import java.util.Set;
  * @param concluded the conclusion, by name
  * @param closed what started the failures of this shop’s closed jobs, counted
  * @param earlier what the same motor failed of on earlier visits, newest first
- * @param windingData the winding as it was taken
- * @param winding what the winding data imply
- * @param connection what its joints come to
+ * @param winding what the takes of its winding and its joints come to
  * @param offers the options as priced
  * @param chosen the choice, by name
  */
@@ -59,9 +55,7 @@ public record JobRecord(
         Optional<String> concluded,
         Map<Explanation, Integer> closed,
         List<EarlierFailure> earlier,
-        Optional<WindingData> windingData,
-        Optional<WindingResult> winding,
-        Optional<ConnectionAssessment> connection,
+        WindingAssessment winding,
         Optional<ChoiceSheet> offers,
         Optional<String> chosen) {
 

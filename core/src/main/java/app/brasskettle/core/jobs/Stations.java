@@ -105,10 +105,22 @@ final class Stations {
             case COIL_MAP -> job.coilMap().map(m -> Verdict.HOLDS);
             case REASSEMBLY -> apart.log().map(Stations::together);
             case CAUSE -> job.concluded().map(c -> Verdict.HOLDS);
-            case WINDING_DATA -> job.winding().map(w -> w.verdict());
-            case WINDING_CONNECTION -> job.connection().map(a -> a.judgement().verdict());
+            case WINDING_DATA -> job.winding().judgement().map(Judgement::verdict);
+            case SECOND_TAKE -> secondTake();
+            case WINDING_CONNECTION ->
+                job.winding().connection().map(a -> a.judgement().verdict());
             case OPTIONS -> job.chosen().map(c -> Verdict.HOLDS);
         };
+    }
+
+    /** A second take is open until both are settled; takes that differ are a stop. */
+    private Optional<Verdict> secondTake() {
+        if (job.winding().stripping().open()) {
+            return Optional.of(Verdict.HOLDS);
+        }
+        return job.winding()
+                .secondBy()
+                .map(by -> job.winding().differences().isEmpty() ? Verdict.UNPROVEN : Verdict.STOP);
     }
 
     private static Verdict together(TeardownLogAssessment log) {
@@ -252,7 +264,7 @@ final class Stations {
             return next(
                     "Conclude: " + first.label() + " " + Math.round(100 * first.probability()) + " %", JobStep.CAUSE);
         }
-        if (job.winding().isEmpty() && !sound && opening.open() && open(Station.WINDING)) {
+        if (job.winding().stages().isEmpty() && !sound && opening.open() && open(Station.WINDING)) {
             return next("Take the winding data before stripping", JobStep.WINDING_DATA);
         }
         if (job.offers().isEmpty()) {

@@ -132,6 +132,11 @@ public final class TypedInput {
     }
 
     private Quantity figure(String name, String field, String text) {
+        Optional<Integer> span = SlotSpan.read(name, text);
+        if (span.isPresent()) {
+            shown.put(field, text.strip() + ", " + span.get() + " slots");
+            return new Quantity(span.get(), text, shown.get(field), false);
+        }
         Optional<Quantity> read = Quantity.parse(field, text, Dimension.ofField(name), problems);
         read.ifPresent(q -> shown.put(field, q.shown()));
         return read.orElse(null);

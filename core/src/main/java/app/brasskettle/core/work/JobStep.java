@@ -16,6 +16,7 @@ public enum JobStep {
     REASSEMBLY(Station.TEARDOWN, Order.AFTER_TESTS, "teardown/together", "Reassembly"),
     CAUSE(Station.CAUSE, Order.BEFORE_TESTS, "cause", "Evidence and cause"),
     WINDING_DATA(Station.WINDING, Order.BEFORE_TESTS, "winding", "Winding data"),
+    SECOND_TAKE(Station.WINDING, Order.BEFORE_TESTS, "winding/second", "Second take"),
     WINDING_CONNECTION(Station.WINDING, Order.BEFORE_TESTS, "winding/connection", "Connection"),
     OPTIONS(Station.CHOOSE, Order.BEFORE_TESTS, "choose", "Options");
 

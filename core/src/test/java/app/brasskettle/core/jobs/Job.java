@@ -31,6 +31,8 @@ import app.brasskettle.core.testrecord.MotorTimeline;
 import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.testrecord.Overruling;
 import app.brasskettle.core.testrecord.RecordedTest;
+import app.brasskettle.core.windingtake.WindingAssessment;
+import app.brasskettle.core.windingtake.WindingRecord;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.work.WorkDone;
 import java.util.ArrayList;
@@ -116,9 +118,7 @@ final class Job {
                 concluded,
                 closed,
                 earlier,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
+                WindingAssessment.of(WindingRecord.none(), rules),
                 priced ? Optional.of(PriceBook.estimate(15_000, Rates.usual())) : Optional.empty(),
                 chosen);
     }

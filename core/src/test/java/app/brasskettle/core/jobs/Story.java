@@ -19,6 +19,8 @@ import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.testrecord.Overruling;
 import app.brasskettle.core.testrecord.RecordedTest;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.windingtake.WindingAssessment;
+import app.brasskettle.core.windingtake.WindingRecord;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.work.WorkDone;
 import java.util.ArrayList;
@@ -494,9 +496,7 @@ final class Story {
                 Optional.empty(),
                 Map.of(),
                 List.of(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
+                WindingAssessment.of(WindingRecord.none(), ShopRules.standard()),
                 Optional.empty(),
                 Optional.empty());
     }

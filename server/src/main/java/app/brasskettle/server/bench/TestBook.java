@@ -212,7 +212,7 @@ public class TestBook {
                         .filter(t -> t.verdict() == Verdict.HOLDS)
                         .filter(t -> ((WithstandRecord) t.test().input()).state() == winding.state())
                         .isPresent(),
-                job.record().winding().map(WindingResult::currentDensityAPerMm2),
+                job.record().winding().result().map(WindingResult::currentDensityAPerMm2),
                 job.record().rules());
     }
 }

@@ -5,7 +5,8 @@ import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.teardown.DismantlingPermit;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.TeardownLog;
-import app.brasskettle.core.winding.WindingData;
+import app.brasskettle.core.windingtake.StrippingPermit;
+import app.brasskettle.core.windingtake.WindingTake;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.server.problems.RefusedException;
 
@@ -17,7 +18,7 @@ public final class DismantlingGuard {
     /** Whether nobody could have written this without opening the motor. */
     public static boolean opens(Record sheet) {
         return sheet instanceof PaintedStator
-                || sheet instanceof WindingData
+                || sheet instanceof WindingTake
                 || sheet instanceof TeardownLog log && !log.parts().isEmpty();
     }
 
@@ -32,8 +33,23 @@ public final class DismantlingGuard {
         if (work == Work.OPENED || marked && work.needsCertifiedShop()) {
             mayOpen(job);
         }
+        if (takesCopperOut(work) && job.record().timeline().winding().present()) {
+            mayStrip(job);
+        }
         if (job.runs().stream().anyMatch(r -> r.endedAt().isEmpty())) {
             throw RefusedException.gated("Voltage is on: nobody works on it now");
+        }
+    }
+
+    private static boolean takesCopperOut(Work work) {
+        return work == Work.STRIPPED || work == Work.REWOUND || work == Work.PARTLY_REWOUND;
+    }
+
+    private static void mayStrip(RecordedJob job) {
+        StrippingPermit permit = job.record().winding().stripping();
+        if (!permit.open()) {
+            StrippingPermit.Reason first = permit.holding().get(0);
+            throw RefusedException.gated("The winding stays in. " + first.sentence() + ". " + first.opens());
         }
     }
 

@@ -28,6 +28,7 @@ public enum EventKind implements Coded {
     CONTRADICTION_SETTLED,
     EDIT_REASONED,
     OVERRULED,
+    WINDING_SETTLED,
     RUN_RELEASED,
     PART_REFITTED,
     PART_LEFT_OUT,

@@ -78,6 +78,7 @@ public class JobBook {
     }
 
     /** Loads a job without computing anything of it. */
+    @Transactional(readOnly = true)
     public RecordedJob recorded(String tag) {
         return loader.load(store.byTag(tag).orElseThrow(() -> unknown(tag)));
     }

@@ -4,7 +4,6 @@ import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.ChoiceSheet;
-import app.brasskettle.core.connection.ConnectionAssessment;
 import app.brasskettle.core.connection.ConnectionSheet;
 import app.brasskettle.core.findings.Findings;
 import app.brasskettle.core.jobs.Arrival;
@@ -25,7 +24,9 @@ import app.brasskettle.core.testrecord.MotorTimeline;
 import app.brasskettle.core.testrecord.Overruling;
 import app.brasskettle.core.testrecord.TestJudge;
 import app.brasskettle.core.verdict.Verdict;
-import app.brasskettle.core.winding.WindingData;
+import app.brasskettle.core.windingtake.WindingAssessment;
+import app.brasskettle.core.windingtake.WindingRecord;
+import app.brasskettle.core.windingtake.WindingTake;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.work.WorkDone;
@@ -197,7 +198,6 @@ public final class RecordedJob {
         Optional<Plate> plate = versions.isEmpty()
                 ? Optional.empty()
                 : Optional.of(versions.get(versions.size() - 1).plate());
-        Optional<WindingData> winding = read(SheetKind.WINDING, WindingData.class);
         return new JobRecord(
                 sheet(SheetKind.ARRIVAL)
                         .map(s -> new JobRecord.Received(
@@ -224,11 +224,26 @@ public final class RecordedJob {
                 last(EventKind.CONCLUDED).map(e -> e.text("label")),
                 closed,
                 earlier,
-                winding,
-                winding.map(rules::winding),
-                read(SheetKind.CONNECTION, ConnectionSheet.class).map(c -> ConnectionAssessment.of(winding, c)),
+                WindingAssessment.of(windingRecord(), rules),
                 read(SheetKind.OFFERS, ChoiceSheet.class),
                 last(EventKind.CHOSEN).map(e -> e.text("option")));
+    }
+
+    /** What is on record of the winding: two takes, the word that settled them, its joints. */
+    public WindingRecord windingRecord() {
+        return new WindingRecord(
+                taken(SheetKind.WINDING),
+                taken(SheetKind.WINDING_SECOND),
+                lastHere(EventKind.WINDING_SETTLED)
+                        .map(e -> new WindingRecord.Settlement(
+                                e.by(), e.text("reason"), (int) e.figure("firstVersion"), (int)
+                                        e.figure("secondVersion"))),
+                read(SheetKind.CONNECTION, ConnectionSheet.class));
+    }
+
+    private Optional<WindingRecord.Taken> taken(SheetKind kind) {
+        return sheet(kind)
+                .flatMap(s -> read(kind, WindingTake.class).map(t -> new WindingRecord.Taken(t, s.by(), s.version())));
     }
 
     /** Work of every kind, and each return into the shop. */

@@ -10,6 +10,7 @@ import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobIntake;
 import app.brasskettle.server.jobs.JournalStore;
+import app.brasskettle.server.jobs.RecordedJob;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.sheets.SheetKind;
 import java.util.List;
@@ -98,7 +99,9 @@ class JobController {
             @RequestBody Map<String, Object> typed,
             Authentication who) {
         SheetKind sheet = kind(kind);
-        return SheetPreview.of(sheet, Spelling.of(sheet.type(), typed, accounts.units(who)), book.record(tag));
+        RecordedJob job = book.recorded(tag);
+        return SheetPreview.of(
+                sheet, Spelling.of(sheet.type(), typed, accounts.units(who)), job.record(), job.windingRecord());
     }
 
     private static SheetKind kind(String word) {

@@ -4,7 +4,6 @@ import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.charts.InsulationCurve;
 import app.brasskettle.core.charts.TestLines;
 import app.brasskettle.core.choice.ChoiceAssessment;
-import app.brasskettle.core.connection.ConnectionAssessment;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.HighVoltageGate;
 import app.brasskettle.core.insulation.AbsorptionFit;
@@ -26,7 +25,7 @@ import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
-import app.brasskettle.core.winding.WindingResult;
+import app.brasskettle.core.windingtake.WindingAssessment;
 import app.brasskettle.core.work.WindingState;
 import app.brasskettle.server.jobs.JobRow;
 import java.time.OffsetDateTime;
@@ -59,9 +58,8 @@ public record JobView(
         List<JobAssessment.Piece> evidence,
         FailureRanking ranking,
         List<Advice> advice,
-        Optional<WindingResult> winding,
+        WindingAssessment winding,
         Optional<Judgement> windingMeasured,
-        Optional<ConnectionAssessment> connection,
         Optional<ChoiceAssessment> choice,
         Optional<Concluded> concluded,
         List<Concluded> overruledConclusions,

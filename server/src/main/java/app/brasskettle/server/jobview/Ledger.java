@@ -9,6 +9,7 @@ import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.windingtake.TakeDifference;
 import app.brasskettle.core.work.JobStep;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.Work;
@@ -77,9 +78,12 @@ final class Ledger {
             case WINDING ->
                 job.record()
                         .winding()
-                        .ifPresent(w -> add(s, w.verdict(), w.judgement().headline(), "winding"));
+                        .judgement()
+                        .ifPresent(j -> add(s, j.verdict(), j.headline(), JobStep.WINDING_DATA.path()));
+            case WINDING_SECOND -> secondTake(s);
             case CONNECTION ->
                 job.record()
+                        .winding()
                         .connection()
                         .ifPresent(c -> add(
                                 s,
@@ -96,6 +100,17 @@ final class Ledger {
     private void worst(SheetRow s, List<Judgement> said, String step) {
         Verdict worst = Verdict.worst(said.stream().map(Judgement::verdict).toList());
         said.stream().filter(j -> j.verdict() == worst).findFirst().ifPresent(j -> add(s, worst, j.headline(), step));
+    }
+
+    private void secondTake(SheetRow s) {
+        List<TakeDifference> differences = job.record().winding().differences();
+        add(
+                s,
+                differences.isEmpty() ? Verdict.HOLDS : Verdict.STOP,
+                differences.isEmpty()
+                        ? "Taken a second time: alike"
+                        : "Taken a second time: " + differences.size() + " unlike",
+                JobStep.SECOND_TAKE.path());
     }
 
     private static Verdict arrival(Arrival a) {
@@ -195,6 +210,12 @@ final class Ledger {
                         Verdict.HOLDS,
                         "Released to run; " + e.text("atTheStop") + " at the stop",
                         JobStep.RELEASE.path());
+            case WINDING_SETTLED ->
+                add(
+                        e,
+                        e.text("reason").isEmpty() ? Verdict.HOLDS : Verdict.WATCH,
+                        "Winding data settled" + (e.text("reason").isEmpty() ? "" : ": " + e.text("reason")),
+                        JobStep.SECOND_TAKE.path());
             case PART_REFITTED -> add(e, Verdict.HOLDS, "Back on: " + e.text("name"), JobStep.REASSEMBLY.path());
             case PART_LEFT_OUT ->
                 add(

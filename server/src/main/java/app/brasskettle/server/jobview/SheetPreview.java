@@ -22,8 +22,9 @@ import app.brasskettle.core.teardown.TeardownLog;
 import app.brasskettle.core.teardown.TeardownLogAssessment;
 import app.brasskettle.core.testrecord.TestJudge;
 import app.brasskettle.core.verdict.Judgement;
-import app.brasskettle.core.winding.WindingData;
-import app.brasskettle.core.winding.WindingResult;
+import app.brasskettle.core.windingtake.WindingAssessment;
+import app.brasskettle.core.windingtake.WindingRecord;
+import app.brasskettle.core.windingtake.WindingTake;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.server.drawings.ConnectionDrawings;
 import app.brasskettle.server.sheets.SheetKind;
@@ -38,7 +39,7 @@ import java.util.Optional;
  * @param problems what is wrong
  * @param arrival what follows from how it came in
  * @param plate what a nameplate says and leaves open
- * @param winding what winding data imply
+ * @param winding what the takes of the winding come to
  * @param windingMeasured the resistance they predict against the one measured
  * @param connection what the joints of the winding come to
  * @param drawings the diagram, and the joints as found, as they are drawn
@@ -53,7 +54,7 @@ record SheetPreview(
         List<Problem> problems,
         Optional<ArrivalAssessment> arrival,
         Optional<PlateAssessment> plate,
-        Optional<WindingResult> winding,
+        Optional<WindingAssessment> winding,
         Optional<Judgement> windingMeasured,
         Optional<ConnectionAssessment> connection,
         Optional<ConnectionDrawings> drawings,
@@ -63,13 +64,14 @@ record SheetPreview(
         List<MapFact> facts,
         Optional<ChoiceAssessment> choice) {
 
-    static SheetPreview of(SheetKind kind, Map<String, Object> typed, JobRecord job) {
+    static SheetPreview of(SheetKind kind, Map<String, Object> typed, JobRecord job, WindingRecord taken) {
         TypedInput.Attempt<? extends Record> attempt = TypedInput.attempt(kind.type(), typed);
         Optional<? extends Record> input = attempt.input();
-        Optional<WindingResult> winding =
-                as(input, WindingData.class).map(d -> job.rules().winding(d));
-        Optional<ConnectionAssessment> connection =
-                as(input, ConnectionSheet.class).map(c -> ConnectionAssessment.of(job.windingData(), c));
+        Optional<WindingAssessment> winding = as(input, WindingTake.class)
+                .map(t -> WindingAssessment.of(
+                        kind == SheetKind.WINDING ? taken.withFirst(t) : taken.withSecond(t), job.rules()));
+        Optional<ConnectionAssessment> connection = as(input, ConnectionSheet.class)
+                .map(c -> ConnectionAssessment.of(job.winding().data(), c));
         return new SheetPreview(
                 attempt.shown(),
                 attempt.problems(),
@@ -77,7 +79,8 @@ record SheetPreview(
                 as(input, Plate.class).map(PlateAssessment::of),
                 winding,
                 JobViews.measured(
-                        TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration()), winding),
+                        TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration()),
+                        winding.flatMap(WindingAssessment::result)),
                 connection,
                 connection.flatMap(a -> ConnectionDrawings.of(
                         a, as(input, ConnectionSheet.class).flatMap(ConnectionSheet::joints))),

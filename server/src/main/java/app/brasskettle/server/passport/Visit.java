@@ -3,6 +3,7 @@ package app.brasskettle.server.passport;
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.jobs.JobAssessment;
+import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.passport.MotorLine;
 import app.brasskettle.core.passport.PastJob;
 import app.brasskettle.core.quantity.Figures;
@@ -15,7 +16,6 @@ import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobRow;
 import app.brasskettle.server.jobs.RecordedJob;
-import app.brasskettle.server.sheets.SheetKind;
 import java.time.OffsetDateTime;
 import java.util.Optional;
 
@@ -47,7 +47,8 @@ public record Visit(
 
     static Visit of(RecordedJob job) {
         JobRow row = job.row();
-        JobAssessment reading = JobAssessment.of(job.record(), JobClock.seconds(JobClock.now()));
+        JobRecord record = job.record();
+        JobAssessment reading = JobAssessment.of(record, JobClock.seconds(JobClock.now()));
         Optional<JobRow.EventRow> concluded = job.last(EventKind.CONCLUDED);
         return new Visit(
                 row.tag(),
@@ -57,7 +58,7 @@ public record Visit(
                 MotorLine.of(job.plate()),
                 row.complaint(),
                 reading.worst().verdict(),
-                job.read(SheetKind.WINDING, WindingData.class).map(Visit::line),
+                record.winding().data().map(Visit::line),
                 row.left(),
                 new PastJob(
                         row.tag(),

@@ -166,7 +166,7 @@ final class JobSheet extends SheetPage {
     }
 
     private void winding() {
-        job.winding().ifPresent(w -> {
+        job.winding().result().ifPresent(w -> {
             open("Winding data");
             judgement(w.judgement());
             out.append("<table>");

@@ -71,7 +71,8 @@ class ReportController {
     @GetMapping(value = "/api/jobs/{tag}/connection.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> connection(@PathVariable String tag) {
         JobView job = JobViews.of(book.read(tag));
-        ConnectionDiagram diagram = job.connection()
+        ConnectionDiagram diagram = job.winding()
+                .connection()
                 .flatMap(ConnectionAssessment::diagram)
                 .orElseThrow(() -> RefusedException.unknown("No connection diagram is kept for " + tag));
         return pdf(tag + "-connection", ConnectionPage.html(job, diagram, settings.current()));

@@ -8,7 +8,7 @@ import app.brasskettle.core.leads.LeadMap;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.TeardownLog;
-import app.brasskettle.core.winding.WindingData;
+import app.brasskettle.core.windingtake.WindingTake;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.worksheet.Coded;
 
@@ -20,7 +20,8 @@ public enum SheetKind implements Coded {
     LEAD_MAP(LeadMap.class, Station.TEARDOWN),
     FINDINGS(Findings.class, Station.TEARDOWN),
     COIL_MAP(PaintedStator.class, Station.TEARDOWN),
-    WINDING(WindingData.class, Station.WINDING),
+    WINDING(WindingTake.class, Station.WINDING),
+    WINDING_SECOND(WindingTake.class, Station.WINDING),
     CONNECTION(ConnectionSheet.class, Station.WINDING),
     OFFERS(ChoiceSheet.class, Station.CHOOSE);
 

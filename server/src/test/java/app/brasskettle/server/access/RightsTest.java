@@ -74,6 +74,7 @@ class RightsTest {
         TABLE.put("POST /api/jobs/{tag}/isolated", ALL);
         TABLE.put("POST /api/jobs/{tag}/discharge-proof", ALL);
         TABLE.put("POST /api/jobs/{tag}/worked", ALL);
+        TABLE.put("POST /api/jobs/{tag}/winding/settle", ALL);
         TABLE.put("POST /api/jobs/{tag}/gate", LEADS);
         TABLE.put("POST /api/jobs/{tag}/settle", LEADS);
         TABLE.put("POST /api/jobs/{tag}/instruments/insulation-tester", ALL);

@@ -119,6 +119,12 @@ class EarlierVisitsTest {
         String first = visit(serial);
         surged(first, 8100);
         String rewound = visit(serial);
+        office.stranger()
+                .as("lead")
+                .post(
+                        "/api/jobs/" + rewound + "/winding/settle",
+                        Map.of("reason", "burnt to ash, nothing left to count"))
+                .with(200);
         visitor.post("/api/jobs/" + rewound + "/worked", Map.of("work", "rewound"))
                 .with(200);
         Visitor leaving = office.stranger().as("office");

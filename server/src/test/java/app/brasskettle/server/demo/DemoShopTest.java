@@ -90,7 +90,7 @@ class DemoShopTest {
                 .isEqualTo("holds");
         assertThat(visitor.get("/api/jobs/TQ-0406")
                         .json()
-                        .at("/winding/misreading")
+                        .at("/winding/result/misreading")
                         .asString())
                 .contains("half as many circuits");
     }

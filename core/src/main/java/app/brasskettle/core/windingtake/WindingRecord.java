@@ -1,0 +1,76 @@
+package app.brasskettle.core.windingtake;
+
+import app.brasskettle.core.connection.ConnectionSheet;
+import java.util.Optional;
+
+/**
+ * What a job has on record of its winding.
+ *
+ * @param first the take
+ * @param second the take by another person
+ * @param settled the last word on them, by name
+ * @param connection what leaves the winding, and its joints as found
+ */
+public record WindingRecord(
+        Optional<Taken> first,
+        Optional<Taken> second,
+        Optional<Settlement> settled,
+        Optional<ConnectionSheet> connection) {
+
+    /**
+     * A take with who wrote it.
+     *
+     * @param take what it says
+     * @param by who wrote it last
+     * @param version its version
+     */
+    public record Taken(WindingTake take, String by, int version) {}
+
+    /**
+     * The data of a winding settled by name.
+     *
+     * @param by who settled it
+     * @param reason why it was settled without a second take, or against a check; empty where nothing stood against it
+     * @param firstVersion version of the take it is about, 0 for none
+     * @param secondVersion version of the second take, 0 for none
+     */
+    public record Settlement(String by, String reason, int firstVersion, int secondVersion) {}
+
+    /** Nothing on record. */
+    public static WindingRecord none() {
+        return new WindingRecord(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    /** Returns the same with another first take, not kept yet. */
+    public WindingRecord withFirst(WindingTake take) {
+        return new WindingRecord(Optional.of(unsaved(take, first)), second, settled, connection);
+    }
+
+    /** Returns the same with another second take, not kept yet. */
+    public WindingRecord withSecond(WindingTake take) {
+        return new WindingRecord(first, Optional.of(unsaved(take, second)), settled, connection);
+    }
+
+    /** A version that was never kept, so that no settlement stands on it. */
+    private static Taken unsaved(WindingTake take, Optional<Taken> kept) {
+        return new Taken(take, kept.map(Taken::by).orElse(""), -1);
+    }
+
+    /** Tells whether one person wrote both takes last, so that the second is no second pair of eyes. */
+    boolean sameHand() {
+        return first.flatMap(f -> second.filter(s -> s.by().equals(f.by()))).isPresent();
+    }
+
+    int firstVersion() {
+        return first.map(Taken::version).orElse(0);
+    }
+
+    int secondVersion() {
+        return second.map(Taken::version).orElse(0);
+    }
+
+    /** Returns the settlement while the takes are those it was about. */
+    Optional<Settlement> standing() {
+        return settled.filter(s -> s.firstVersion() == firstVersion() && s.secondVersion() == secondVersion());
+    }
+}

@@ -1,0 +1,64 @@
+import type { JobView } from '../api/types';
+
+/** Fields of a take by stage, in the order in which hands work: field, label, unit. */
+export const STAGE_FIELDS = {
+  'before-a-cut': [
+    ['slots', 'Slots', ''],
+    ['poles', 'Poles', ''],
+    ['parallelCircuits', 'Parallel circuits', ''],
+    ['overhangConnectionEndM', 'Overhang, connection end', 'mm'],
+    ['overhangOtherEndM', 'Overhang, other end', 'mm'],
+  ],
+  'one-coil-cut': [
+    ['wiresPerCoil', 'Wires counted in a coil', ''],
+    ['spanSlots', 'Span, as 1 to 11', ''],
+    ['meanTurnLengthM', 'Mean turn length', 'mm'],
+  ],
+  core: [
+    ['boreDiameterM', 'Bore', 'mm'],
+    ['coreLengthM', 'Iron length, ducts off', 'mm'],
+    ['stackingFactor', 'Stacking factor', ''],
+    ['toothWidthM', 'Tooth width', 'mm'],
+    ['backIronDepthM', 'Back iron depth', 'mm'],
+    ['slotAreaMm2', 'Slot area', 'mm²'],
+  ],
+  weight: [
+    ['statorBeforeKg', 'Stator with its winding', 'kg'],
+    ['statorAfterKg', 'Stator stripped', 'kg'],
+  ],
+} as const;
+
+export type StageName = keyof typeof STAGE_FIELDS;
+export type FigureField = (typeof STAGE_FIELDS)[StageName][number][0] | 'turnsPerCoil';
+export const WIRE_FIELDS = [
+  ['count', 'Wires in hand', ''],
+  ['bareDiameterMm', 'Bare', 'mm'],
+  ['insulatedDiameterMm', 'Over enamel', 'mm'],
+] as const;
+
+export type WireText = Record<(typeof WIRE_FIELDS)[number][0], string>;
+export type TakeText = Partial<
+  Record<FigureField | 'ratedVoltageV' | 'frequencyHz' | 'ratedCurrentA', string>
+> & {
+  connection?: string;
+  groupPattern?: string[];
+  strands?: WireText[];
+  notes?: string;
+};
+
+export const NO_WIRE: WireText = { count: '', bareDiameterMm: '', insulatedDiameterMm: '' };
+
+/** A take nobody has begun: what the plate tells, and nothing that could be taken for a count. */
+export function freshTake(job: JobView): TakeText {
+  const plate = (job.sheets['plate']?.typed ?? {}) as Record<string, string | undefined>;
+  return {
+    ratedVoltageV: plate['ratedVoltageV'] ?? '',
+    frequencyHz: plate['frequencyHz'] ?? '',
+    ratedCurrentA: plate['ratedCurrentA'] ?? '',
+  };
+}
+
+/** Rows of wire with something in them; a row nobody filled is no wire. */
+export function filledWires(wires: WireText[]): WireText[] {
+  return wires.filter((w) => Object.values(w).some((text) => text.trim() !== ''));
+}
