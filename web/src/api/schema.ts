@@ -2177,6 +2177,7 @@ export interface components {
             data: components["schemas"]["app.brasskettle.core.winding.WindingData"] | null;
             differences: components["schemas"]["app.brasskettle.core.windingtake.TakeDifference"][];
             judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+            measured: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             result: components["schemas"]["app.brasskettle.core.winding.WindingResult"] | null;
             secondBy: string | null;
             secondStages: components["schemas"]["app.brasskettle.core.windingtake.WindingAssessment.Stage"][];
@@ -2640,7 +2641,6 @@ export interface components {
             stations: components["schemas"]["app.brasskettle.core.jobs.JobAssessment.StationAssessment"][];
             terms: components["schemas"]["app.brasskettle.server.jobview.JobView.Terms"];
             winding: components["schemas"]["app.brasskettle.core.windingtake.WindingAssessment"];
-            windingMeasured: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             windingState: components["schemas"]["app.brasskettle.core.work.WindingState"];
             worst: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
         };
@@ -2834,7 +2834,6 @@ export interface components {
                 [key: string]: string;
             };
             winding: components["schemas"]["app.brasskettle.core.windingtake.WindingAssessment"] | null;
-            windingMeasured: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
         };
         "app.brasskettle.server.passport.PassportController.Passport": {
             history: components["schemas"]["app.brasskettle.core.passport.MotorHistory"];

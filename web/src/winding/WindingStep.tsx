@@ -1,4 +1,4 @@
-import type { JobView, Judgement, WindingAssessment } from '../api/types';
+import type { JobView, WindingAssessment } from '../api/types';
 import { ohm, plain } from '../quantity/figures';
 import { Judged } from '../verdict/Judged';
 import { Mark } from '../verdict/Mark';
@@ -16,10 +16,7 @@ export function WindingStep({ job }: { job: JobView }) {
       next="winding/second"
       judged={(preview) => (
         <>
-          <Checked
-            winding={preview ? preview.winding : job.winding}
-            measured={preview ? preview.windingMeasured : job.windingMeasured}
-          />
+          <Checked winding={preview ? preview.winding : job.winding} />
           <Stripping job={job} />
         </>
       )}
@@ -27,12 +24,13 @@ export function WindingStep({ job }: { job: JobView }) {
   );
 }
 
-function Checked({ winding, measured }: { winding: WindingAssessment | null; measured: Judgement | null }) {
+function Checked({ winding }: { winding: WindingAssessment | null }) {
   const judgement = winding?.judgement;
   const result = winding?.result;
   if (!judgement) {
     return null;
   }
+  const measured = winding.measured;
   const predicted = result?.terminalOhmAt25C ?? null;
   const checks = [
     ...(result?.checks ?? []),

@@ -23,11 +23,11 @@ class WindingTest {
             {"Poles", "4"},
             {"Parallel circuits", "2"},
             {"Wires in hand", "2"},
-            {"Bare", "1.06"},
-            {"Over enamel", "1.13"},
+            {"Bare", "1.18"},
+            {"Over enamel", "1.26"},
             {"Wires counted in a coil", "42"},
             {"Span, as 1 to 11", "1 to 11"},
-            {"Mean turn length", "725"},
+            {"Mean turn length", "655"},
             {"Bore", "170"},
             {"Iron length", "170"},
             {"Stacking factor", "0.95"},
@@ -78,7 +78,8 @@ class WindingTest {
                         "F9 F12"));
         hand.seesJudged("Stop: Group 5 is the wrong way round");
         hand.press("Show it with group 5 turned round");
-        hand.seesJudged("Holds: Joined as found it is a sound winding in all 2 connections");
-        hand.press("Keep it");
+        hand.seesJudged("Holds: Joined as found it is a sound winding in both connections");
+        hand.press("Correct it");
+        hand.seesHeading("Recondition, rewind or replace");
     }
 }

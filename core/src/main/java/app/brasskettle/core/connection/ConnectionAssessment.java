@@ -141,7 +141,11 @@ public record ConnectionAssessment(Optional<ConnectionDiagram> diagram, List<Che
         return new Judgement(
                 Verdict.HOLDS,
                 "Joined as found it is a sound winding"
-                        + (checked.size() == 1 ? "" : " in all " + checked.size() + " connections"),
+                        + switch (checked.size()) {
+                            case 1 -> "";
+                            case 2 -> " in both connections";
+                            default -> " in all " + checked.size() + " connections";
+                        },
                 same
                         ? "It is the diagram's own list of joints."
                         : "It is joined otherwise than the diagram here; both are right.",

@@ -1,5 +1,6 @@
 package app.brasskettle.core.jobs;
 
+import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.EvidenceTable;
 import app.brasskettle.core.cause.FailurePattern;
@@ -15,6 +16,7 @@ import app.brasskettle.core.energise.HighVoltageGate;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateAssessment;
 import app.brasskettle.core.resistance.Connection;
+import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.teardown.CoilMap;
 import app.brasskettle.core.teardown.DismantlingPermit;
 import app.brasskettle.core.teardown.MapFact;
@@ -22,6 +24,9 @@ import app.brasskettle.core.testrecord.JudgedTests;
 import app.brasskettle.core.testrecord.TestJudge;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.winding.MeasuredAgainstPredicted;
+import app.brasskettle.core.winding.WindingResult;
+import app.brasskettle.core.windingtake.WindingAssessment;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.WindingState;
 import java.util.ArrayList;
@@ -50,6 +55,7 @@ import java.util.stream.Collectors;
  * @param evidence evidence held, struck pieces marked
  * @param ranking explanations weighed
  * @param advice what each explanation would mean here
+ * @param winding what the takes of the winding come to
  * @param choice options compared, once they are priced
  * @param departure may it leave as ready for service
  */
@@ -70,6 +76,7 @@ public record JobAssessment(
         List<Piece> evidence,
         FailureRanking ranking,
         List<Advice> advice,
+        WindingAssessment winding,
         Optional<ChoiceAssessment> choice,
         Departure departure) {
 
@@ -103,8 +110,19 @@ public record JobAssessment(
         Optional<ArrivalAssessment> arrival = job.arrived().map(a -> ArrivalAssessment.of(a, job.plate()));
         Optional<PlateAssessment> plate = job.plate().map(PlateAssessment::of);
         DismantlingPermit opening = opening(job);
+        WindingAssessment winding = held(job.winding(), tests);
         Stations stations = new Stations(
-                job, tests, apart, arrival, plate, gate, high, opening, ranking, clock.filter(c -> c.runs(now)));
+                job,
+                tests,
+                apart,
+                arrival,
+                plate,
+                gate,
+                high,
+                opening,
+                winding,
+                ranking,
+                clock.filter(c -> c.runs(now)));
         return new JobAssessment(
                 tests,
                 job.timeline().winding(),
@@ -122,6 +140,7 @@ public record JobAssessment(
                 gathered.pieces(job),
                 ranking,
                 Advice.of(job, codes(ranking, gathered.standing(job))),
+                winding,
                 choice,
                 Departure.of(gate, tests));
     }
@@ -139,6 +158,27 @@ public record JobAssessment(
         return job.plate()
                 .flatMap(Plate::ratedPowerW)
                 .map(w -> ChoiceAssessment.of(offers, w, job.outageCostPerHour(), condition));
+    }
+
+    /** What the takes of a job's winding come to, its measured resistance held against them. */
+    public static WindingAssessment winding(JobRecord job) {
+        return held(job.winding(), TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration()));
+    }
+
+    /**
+     * Holds takes against the resistance measured, where nothing casts doubt on the reading: a winding that is open or unbalanced
+     * says nothing of how it was counted.
+     */
+    public static WindingAssessment held(WindingAssessment winding, JudgedTests tests) {
+        return winding.result()
+                .flatMap(WindingResult::terminalOhmAt25C)
+                .flatMap(predicted -> tests.current(WindingTests.WINDING_RESISTANCE, 1)
+                        .filter(t -> t.verdict() == Verdict.HOLDS || t.verdict() == Verdict.WATCH)
+                        .flatMap(t -> t.result(ResistanceResult.class))
+                        .flatMap(ResistanceResult::meanOhmAt25C)
+                        .map(ohm -> MeasuredAgainstPredicted.judge(predicted, ohm)))
+                .map(winding::heldAgainst)
+                .orElse(winding);
     }
 
     /** May this motor be opened here: for the page, and for whoever is about to record that it was. */

@@ -16,6 +16,7 @@ import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.JudgedTests;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.windingtake.WindingAssessment;
 import app.brasskettle.core.work.JobStep;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.worksheet.Phrase;
@@ -37,6 +38,7 @@ final class Stations {
     private final EnergiseGate gate;
     private final HighVoltageGate high;
     private final DismantlingPermit opening;
+    private final WindingAssessment winding;
     private final FailureRanking ranking;
     private final Optional<DischargeClock> discharging;
 
@@ -49,6 +51,7 @@ final class Stations {
             EnergiseGate gate,
             HighVoltageGate high,
             DismantlingPermit opening,
+            WindingAssessment winding,
             FailureRanking ranking,
             Optional<DischargeClock> discharging) {
         this.job = job;
@@ -59,6 +62,7 @@ final class Stations {
         this.gate = gate;
         this.high = high;
         this.opening = opening;
+        this.winding = winding;
         this.ranking = ranking;
         this.discharging = discharging;
     }
@@ -105,22 +109,20 @@ final class Stations {
             case COIL_MAP -> job.coilMap().map(m -> Verdict.HOLDS);
             case REASSEMBLY -> apart.log().map(Stations::together);
             case CAUSE -> job.concluded().map(c -> Verdict.HOLDS);
-            case WINDING_DATA -> job.winding().judgement().map(Judgement::verdict);
+            case WINDING_DATA -> winding.judgement().map(Judgement::verdict);
             case SECOND_TAKE -> secondTake();
             case WINDING_CONNECTION ->
-                job.winding().connection().map(a -> a.judgement().verdict());
+                winding.connection().map(a -> a.judgement().verdict());
             case OPTIONS -> job.chosen().map(c -> Verdict.HOLDS);
         };
     }
 
     /** A second take is open until both are settled; takes that differ are a stop. */
     private Optional<Verdict> secondTake() {
-        if (job.winding().stripping().open()) {
+        if (winding.stripping().open()) {
             return Optional.of(Verdict.HOLDS);
         }
-        return job.winding()
-                .secondBy()
-                .map(by -> job.winding().differences().isEmpty() ? Verdict.UNPROVEN : Verdict.STOP);
+        return winding.secondBy().map(by -> winding.differences().isEmpty() ? Verdict.UNPROVEN : Verdict.STOP);
     }
 
     private static Verdict together(TeardownLogAssessment log) {
@@ -264,7 +266,7 @@ final class Stations {
             return next(
                     "Conclude: " + first.label() + " " + Math.round(100 * first.probability()) + " %", JobStep.CAUSE);
         }
-        if (job.winding().stages().isEmpty() && !sound && opening.open() && open(Station.WINDING)) {
+        if (winding.stages().isEmpty() && !sound && opening.open() && open(Station.WINDING)) {
             return next("Take the winding data before stripping", JobStep.WINDING_DATA);
         }
         if (job.offers().isEmpty()) {

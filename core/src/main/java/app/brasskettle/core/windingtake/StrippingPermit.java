@@ -1,5 +1,6 @@
 package app.brasskettle.core.windingtake;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -12,6 +13,8 @@ import java.util.List;
  */
 public record StrippingPermit(boolean open, String settled, List<Reason> holding, boolean waivable) {
 
+    static final String NOT_SETTLED = "not-settled";
+
     /**
      * One thing that holds it.
      *
@@ -21,4 +24,14 @@ public record StrippingPermit(boolean open, String settled, List<Reason> holding
      * @param step where that is done
      */
     public record Reason(String code, String sentence, String opens, String step) {}
+
+    /** Returns the permit with one more thing that holds it, unless the data are settled already. */
+    StrippingPermit heldBy(Reason reason) {
+        if (open) {
+            return this;
+        }
+        List<Reason> more = new ArrayList<>(List.of(reason));
+        holding.stream().filter(h -> !h.code().equals(NOT_SETTLED)).forEach(more::add);
+        return new StrippingPermit(false, "", List.copyOf(more), true);
+    }
 }

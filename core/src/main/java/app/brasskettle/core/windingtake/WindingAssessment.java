@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What the record of a winding comes to.
@@ -22,6 +23,7 @@ import java.util.Optional;
  * @param data the winding as it can be computed, once nothing is missing
  * @param result what the data imply
  * @param copper the copper weighed against the copper computed, where both are there
+ * @param measured the resistance measured against the one computed, where both are there
  * @param secondBy who took it a second time
  * @param differences what the two takes have unlike
  * @param stripping whether the winding may come out
@@ -34,6 +36,7 @@ public record WindingAssessment(
         Optional<WindingData> data,
         Optional<WindingResult> result,
         Optional<Judgement> copper,
+        Optional<Judgement> measured,
         Optional<String> secondBy,
         List<TakeDifference> differences,
         StrippingPermit stripping,
@@ -75,11 +78,36 @@ public record WindingAssessment(
                 data,
                 result,
                 copper,
+                Optional.empty(),
                 record.second().map(WindingRecord.Taken::by),
                 differences,
                 stripping(record, differences, judgement),
                 record.connection().map(c -> ConnectionAssessment.of(data, c)),
                 judgement);
+    }
+
+    /**
+     * Holds the take against the resistance that was measured: a wide gap says that something was miscounted.
+     *
+     * @param resistance the measured against the computed
+     */
+    public WindingAssessment heldAgainst(Judgement resistance) {
+        return new WindingAssessment(
+                stages,
+                secondStages,
+                data,
+                result,
+                copper,
+                Optional.of(resistance),
+                secondBy,
+                differences,
+                resistance.verdict() == Verdict.STOP
+                        ? stripping.heldBy(new StrippingPermit.Reason(
+                                "check-stops", resistance.headline(), resistance.next(), JobStep.WINDING_DATA.path()))
+                        : stripping,
+                connection,
+                Judgement.worst(
+                        Stream.concat(judgement.stream(), Stream.of(resistance)).toList()));
     }
 
     private static List<Stage> stages(WindingTake take) {
@@ -118,8 +146,7 @@ public record WindingAssessment(
                     "Nothing is computed of a winding that is not all there",
                     "Take " + take.missing().get(0).label().toLowerCase(java.util.Locale.ROOT) + ".");
         }
-        return Judgement.worst(java.util.stream.Stream.concat(
-                                java.util.stream.Stream.of(result.get().judgement()), copper.stream())
+        return Judgement.worst(Stream.concat(Stream.of(result.get().judgement()), copper.stream())
                         .toList())
                 .orElseThrow();
     }
@@ -178,7 +205,12 @@ public record WindingAssessment(
         }
         boolean waivable = !holding.isEmpty();
         if (holding.isEmpty()) {
-            hold(holding, "not-settled", "Both takes agree; nobody has settled them", "Settle them by name", second);
+            hold(
+                    holding,
+                    StrippingPermit.NOT_SETTLED,
+                    "Both takes agree; nobody has settled them",
+                    "Settle them by name",
+                    second);
         }
         return new StrippingPermit(false, "", List.copyOf(holding), waivable);
     }

@@ -6,6 +6,7 @@ import app.brasskettle.core.Refusals;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.winding.MeasuredAgainstPredicted;
 import app.brasskettle.core.windingtake.WindingRecord.Settlement;
 import app.brasskettle.core.windingtake.WindingRecord.Taken;
 import app.brasskettle.core.worksheet.Problem;
@@ -188,6 +189,23 @@ class WindingTakeTest {
                 }))
                 .extracting(Problem::field)
                 .containsExactly("statorAfterKg");
+    }
+
+    /** Half the resistance that the count makes: the copper stays in, however well two people agree, until a lead hand says why. */
+    @Test
+    void aResistanceFarFromTheOneComputedKeepsTheCopperIn() {
+        WindingAssessment agreed = assess(both(take(typed()), take(typed())));
+        double computed = agreed.result().orElseThrow().terminalOhmAt25C().orElseThrow();
+        WindingAssessment near = agreed.heldAgainst(MeasuredAgainstPredicted.judge(computed, 1.05 * computed));
+        assertThat(near.stripping().waivable()).isFalse();
+        assertThat(near.judgement().orElseThrow().verdict()).isEqualTo(Verdict.HOLDS);
+        WindingAssessment far = agreed.heldAgainst(MeasuredAgainstPredicted.judge(computed, 0.5 * computed));
+        assertThat(far.judgement().orElseThrow().headline()).contains("50 % less");
+        assertThat(far.stripping().open()).isFalse();
+        assertThat(far.stripping().waivable()).isTrue();
+        assertThat(far.stripping().holding())
+                .extracting(StrippingPermit.Reason::code)
+                .containsExactly("check-stops");
     }
 
     /**

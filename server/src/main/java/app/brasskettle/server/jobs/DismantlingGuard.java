@@ -46,7 +46,7 @@ public final class DismantlingGuard {
     }
 
     private static void mayStrip(RecordedJob job) {
-        StrippingPermit permit = job.record().winding().stripping();
+        StrippingPermit permit = JobAssessment.winding(job.record()).stripping();
         if (!permit.open()) {
             StrippingPermit.Reason first = permit.holding().get(0);
             throw RefusedException.gated("The winding stays in. " + first.sentence() + ". " + first.opens());

@@ -59,7 +59,6 @@ public record JobView(
         FailureRanking ranking,
         List<Advice> advice,
         WindingAssessment winding,
-        Optional<Judgement> windingMeasured,
         Optional<ChoiceAssessment> choice,
         Optional<Concluded> concluded,
         List<Concluded> overruledConclusions,

@@ -15,11 +15,7 @@ import app.brasskettle.core.surge.SurgeOutcome;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.JudgedTest;
-import app.brasskettle.core.testrecord.JudgedTests;
-import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
-import app.brasskettle.core.winding.MeasuredAgainstPredicted;
-import app.brasskettle.core.winding.WindingResult;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.jobs.EventKind;
@@ -75,24 +71,13 @@ public final class JobViews {
                 reading.evidence(),
                 reading.ranking(),
                 reading.advice(),
-                record.winding(),
-                measured(reading.tests(), record.winding().result()),
+                reading.winding(),
                 reading.choice(),
                 job.last(EventKind.CONCLUDED).map(JobViews::concluded),
                 overruledConclusions(job),
                 job.last(EventKind.CHOSEN).map(JobViews::chosen),
                 simulated(job.row().simulatedMotor()),
                 JobView.Terms.all());
-    }
-
-    /** Predicted against measured resistance, where there are both and nothing casts doubt on the reading. */
-    public static Optional<Judgement> measured(JudgedTests tests, Optional<WindingResult> winding) {
-        return winding.flatMap(WindingResult::terminalOhmAt25C)
-                .flatMap(predicted -> tests.current(WindingTests.WINDING_RESISTANCE, 1)
-                        .filter(t -> t.verdict() != Verdict.UNPROVEN)
-                        .flatMap(t -> t.result(ResistanceResult.class))
-                        .flatMap(ResistanceResult::meanOhmAt25C)
-                        .map(ohm -> MeasuredAgainstPredicted.judge(predicted, ohm)));
     }
 
     private static JobView.Identity identity(RecordedJob job, double now) {

@@ -76,14 +76,12 @@ final class Ledger {
                         .findFirst()
                         .ifPresent(f -> add(s, Verdict.HOLDS, f.sentence(), JobStep.COIL_MAP.path()));
             case WINDING ->
-                job.record()
-                        .winding()
+                reading.winding()
                         .judgement()
                         .ifPresent(j -> add(s, j.verdict(), j.headline(), JobStep.WINDING_DATA.path()));
             case WINDING_SECOND -> secondTake(s);
             case CONNECTION ->
-                job.record()
-                        .winding()
+                reading.winding()
                         .connection()
                         .ifPresent(c -> add(
                                 s,
@@ -103,7 +101,7 @@ final class Ledger {
     }
 
     private void secondTake(SheetRow s) {
-        List<TakeDifference> differences = job.record().winding().differences();
+        List<TakeDifference> differences = reading.winding().differences();
         add(
                 s,
                 differences.isEmpty() ? Verdict.HOLDS : Verdict.STOP,

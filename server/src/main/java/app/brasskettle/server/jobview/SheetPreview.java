@@ -21,7 +21,6 @@ import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.TeardownLog;
 import app.brasskettle.core.teardown.TeardownLogAssessment;
 import app.brasskettle.core.testrecord.TestJudge;
-import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.windingtake.WindingAssessment;
 import app.brasskettle.core.windingtake.WindingRecord;
 import app.brasskettle.core.windingtake.WindingTake;
@@ -40,7 +39,6 @@ import java.util.Optional;
  * @param arrival what follows from how it came in
  * @param plate what a nameplate says and leaves open
  * @param winding what the takes of the winding come to
- * @param windingMeasured the resistance they predict against the one measured
  * @param connection what the joints of the winding come to
  * @param drawings the diagram, and the joints as found, as they are drawn
  * @param log what a log of parts says
@@ -55,7 +53,6 @@ record SheetPreview(
         Optional<ArrivalAssessment> arrival,
         Optional<PlateAssessment> plate,
         Optional<WindingAssessment> winding,
-        Optional<Judgement> windingMeasured,
         Optional<ConnectionAssessment> connection,
         Optional<ConnectionDrawings> drawings,
         Optional<TeardownLogAssessment> log,
@@ -69,7 +66,9 @@ record SheetPreview(
         Optional<? extends Record> input = attempt.input();
         Optional<WindingAssessment> winding = as(input, WindingTake.class)
                 .map(t -> WindingAssessment.of(
-                        kind == SheetKind.WINDING ? taken.withFirst(t) : taken.withSecond(t), job.rules()));
+                        kind == SheetKind.WINDING ? taken.withFirst(t) : taken.withSecond(t), job.rules()))
+                .map(w -> JobAssessment.held(
+                        w, TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration())));
         Optional<ConnectionAssessment> connection = as(input, ConnectionSheet.class)
                 .map(c -> ConnectionAssessment.of(job.winding().data(), c));
         return new SheetPreview(
@@ -78,9 +77,6 @@ record SheetPreview(
                 as(input, Arrival.class).map(a -> ArrivalAssessment.of(a, job.plate())),
                 as(input, Plate.class).map(PlateAssessment::of),
                 winding,
-                JobViews.measured(
-                        TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration()),
-                        winding.flatMap(WindingAssessment::result)),
                 connection,
                 connection.flatMap(a -> ConnectionDrawings.of(
                         a, as(input, ConnectionSheet.class).flatMap(ConnectionSheet::joints))),

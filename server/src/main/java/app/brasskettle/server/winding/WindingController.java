@@ -1,5 +1,6 @@
 package app.brasskettle.server.winding;
 
+import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.windingtake.StrippingPermit;
 import app.brasskettle.core.windingtake.WindingRecord;
 import app.brasskettle.server.access.People;
@@ -49,7 +50,7 @@ class WindingController {
         String reason = body.reason() == null ? "" : body.reason().strip();
         ChangeContext by = ChangeContext.of(People.of(who), key);
         return JobViews.of(book.change(tag, by, job -> {
-            StrippingPermit permit = job.record().winding().stripping();
+            StrippingPermit permit = JobAssessment.winding(job.record()).stripping();
             if (permit.open()) {
                 throw RefusedException.stale("It is settled already, by " + permit.settled());
             }

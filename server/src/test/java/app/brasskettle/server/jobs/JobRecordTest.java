@@ -265,7 +265,7 @@ class JobRecordTest {
                         List.of(Map.of("count", "4", "bareDiameterMm", "1.25", "insulatedDiameterMm", "1.33")))));
         JsonNode job = Plates.sheet(visitor, tag, "winding", take);
         assertThat(job.at("/winding/result/balanced").asBoolean()).isTrue();
-        assertThat(job.at("/windingMeasured/headline").asString()).contains("Measured", "predicted");
+        assertThat(job.at("/winding/measured/headline").asString()).contains("Measured", "predicted");
         take.put("slots", "47");
         assertThat(visitor.put("/api/jobs/" + tag + "/sheets/winding", Map.of("version", 1, "typed", take))
                         .with(400)
