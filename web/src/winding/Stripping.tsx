@@ -20,7 +20,7 @@ export function Stripping({ job }: { job: JobView }) {
   }
   if (stripping.open) {
     return (
-      <p className="notice">
+      <p className="caution">
         <Mark verdict="holds" size={22} /> The winding may come out: data settled by {stripping.settled}. A
         change of either take unsettles them.
       </p>

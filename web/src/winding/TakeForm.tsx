@@ -8,6 +8,7 @@ import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
 import { at, usePreview, whileTyping } from '../ui/preview';
 import { Arithmetic } from '../verdict/Arithmetic';
+import './connection.css';
 import {
   filledWires,
   freshTake,
@@ -87,7 +88,14 @@ export function TakeForm({
       )}
       {judged(preview)}
       <Stage stages={stages} stage="before-a-cut" title="Before a cut">
-        <div className="grid3">{fields('before-a-cut')}</div>
+        {preview?.drawings && (
+          <img
+            className="take-ring"
+            alt="Ring of groups as they lie, with the coils of each"
+            src={`data:image/svg+xml;utf8,${encodeURIComponent(preview.drawings.diagram)}`}
+          />
+        )}
+        <div className="grid2">{fields('before-a-cut')}</div>
         <Picks
           label="Connected in"
           value={v.connection}

@@ -35,7 +35,7 @@ final class Screenshots {
         views.put("cause", "/jobs/TQ-0408/cause");
         views.put("winding", "/jobs/TQ-0406/winding");
         views.put("choose", "/jobs/TQ-0404/choose");
-        views.put("worksheet", "/worksheets/insulation-resistance");
+        views.put("connection", "/jobs/TQ-0404/winding/connection");
         try (Playwright playwright = Playwright.create(
                         new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
                 Browser browser = playwright

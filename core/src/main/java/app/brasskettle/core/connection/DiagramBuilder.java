@@ -47,11 +47,11 @@ final class DiagramBuilder {
             case TWO_SPEED_CONSTANT_TORQUE -> twoSpeedTorque(circuits, WindingConnection.DELTA);
             case TWO_SPEED_CONSTANT_POWER -> twoSpeedPower(circuits);
         }
-        return new DiagramPlan(ring, legOfPhase(), joints.all(), List.copyOf(outside));
+        return new DiagramPlan(ring, joints.all(), List.copyOf(outside));
     }
 
     /** Legs of phases a, b, c: the ring usually runs a, c, b; best told from the vectors, for a grouping of one's own. */
-    private int[] legOfPhase() {
+    static int[] legOfPhase(GroupRing ring) {
         return ring.usualSense() ? new int[] {0, 2, 1} : new int[] {0, 1, 2};
     }
 
@@ -70,7 +70,7 @@ final class DiagramBuilder {
     }
 
     private void threeLead(int circuits, WindingConnection inside) {
-        List<Part> legs = parts(new Legs(ring, circuits), legOfPhase(), 0, circuits, Way.ALTERNATING);
+        List<Part> legs = parts(new Legs(ring, circuits), legOfPhase(ring), 0, circuits, Way.ALTERNATING);
         if (inside == WindingConnection.WYE) {
             leads(1, legs, true);
             star(legs);
@@ -81,7 +81,7 @@ final class DiagramBuilder {
     }
 
     private void sixLead(int circuits) {
-        List<Part> legs = parts(new Legs(ring, circuits), legOfPhase(), 0, circuits, Way.ALTERNATING);
+        List<Part> legs = parts(new Legs(ring, circuits), legOfPhase(ring), 0, circuits, Way.ALTERNATING);
         leads(1, legs, true);
         leads(4, legs, false);
         outside(
@@ -102,8 +102,8 @@ final class DiagramBuilder {
 
     private void nineLead(int circuits, WindingConnection inside) {
         Legs legs = new Legs(ring, 2 * circuits);
-        List<Part> first = parts(legs, legOfPhase(), 0, circuits, Way.ALTERNATING);
-        List<Part> second = parts(legs, legOfPhase(), circuits, 2 * circuits, Way.ALTERNATING);
+        List<Part> first = parts(legs, legOfPhase(ring), 0, circuits, Way.ALTERNATING);
+        List<Part> second = parts(legs, legOfPhase(ring), circuits, 2 * circuits, Way.ALTERNATING);
         List<List<String>> series = List.of(leads(4, 7), leads(5, 8), leads(6, 9));
         leads(4, first, false);
         leads(7, second, true);
@@ -135,8 +135,8 @@ final class DiagramBuilder {
 
     private void twelveLead(int circuits) {
         Legs legs = new Legs(ring, 2 * circuits);
-        List<Part> first = parts(legs, legOfPhase(), 0, circuits, Way.ALTERNATING);
-        List<Part> second = parts(legs, legOfPhase(), circuits, 2 * circuits, Way.ALTERNATING);
+        List<Part> first = parts(legs, legOfPhase(ring), 0, circuits, Way.ALTERNATING);
+        List<Part> second = parts(legs, legOfPhase(ring), circuits, 2 * circuits, Way.ALTERNATING);
         leads(1, first, true);
         leads(4, first, false);
         leads(7, second, true);

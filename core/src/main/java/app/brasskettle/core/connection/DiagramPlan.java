@@ -8,11 +8,10 @@ import java.util.List;
  * A diagram before its proof.
  *
  * @param ring the groups
- * @param legOfPhase legs of phases a, b and c, from 0
  * @param joints terminals that are joined
  * @param outside what is made of the leads
  */
-record DiagramPlan(GroupRing ring, int[] legOfPhase, List<List<String>> joints, List<Outside> outside) {
+record DiagramPlan(GroupRing ring, List<List<String>> joints, List<Outside> outside) {
 
     /**
      * A way to connect the leads.

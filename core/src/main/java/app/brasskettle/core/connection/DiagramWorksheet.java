@@ -59,7 +59,7 @@ public final class DiagramWorksheet {
                             s.source())));
         }
         return new ConnectionDiagram(
-                groups(plan),
+                groups(plan.ring()),
                 plan.joints(),
                 IntStream.rangeClosed(1, question.scheme().leads())
                         .mapToObj(n -> "T" + n)
@@ -94,13 +94,14 @@ public final class DiagramWorksheet {
                 "Braze by the table, then enter the joints as they are and have them checked.");
     }
 
-    private static List<Group> groups(DiagramPlan plan) {
-        GroupRing ring = plan.ring();
+    /** Returns the groups of a ring with their phases, the first leg phase A. */
+    public static List<Group> groups(GroupRing ring) {
+        int[] legOfPhase = DiagramBuilder.legOfPhase(ring);
         List<Group> groups = new ArrayList<>();
         for (int g = 0; g < ring.groups().size(); g++) {
             int leg = g % 3;
             int phase = IntStream.range(0, 3)
-                    .filter(p -> plan.legOfPhase()[p] == leg)
+                    .filter(p -> legOfPhase[p] == leg)
                     .findFirst()
                     .orElseThrow();
             groups.add(new Group(

@@ -28,14 +28,14 @@ public final class RewindDesignWorksheet {
                 * q.to().turnsMeasure()
                 / q.from().basis().turnsMeasure());
         double target = q.from().conductorAreaMm2() * q.from().turnsPerCoil() / turns.turns();
-        WireSearch search = new WireSearch(q.stock(), target, q.maxInHand(), q.tolerancePercent());
+        WireSearch search = new WireSearch(q.stock(), target, q.maxInHand(), q.tolerancePercent(), SHOWN);
         return new RewindDesign(
                 turns.exact(),
                 turns.turns(),
                 turns.fluxChangePercent(),
                 target,
                 search.count(),
-                search.best(SHOWN),
+                search.best(),
                 turns.judgement(SOURCE).verdict(),
                 turns.judgement(SOURCE),
                 List.of(

@@ -2,11 +2,11 @@ package app.brasskettle.core.redesign;
 
 import app.brasskettle.core.redesign.RewindQuestion.StockWire;
 import app.brasskettle.core.verdict.Limit;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.PriorityQueue;
 
 /**
  * Search for wires in hand of one or two sizes whose copper comes near a target.
@@ -26,7 +26,11 @@ final class WireSearch {
     private final List<StockWire> stock;
     private final double targetMm2;
     private final double tolerancePercent;
-    private final List<Found> found = new ArrayList<>();
+    private final int most;
+    /** The best so far, the worst of them first: a wide tolerance lets through millions, and nobody reads more than a few. */
+    private final PriorityQueue<Found> best = new PriorityQueue<>(RANK.reversed());
+
+    private int count;
 
     /** One or two sizes by their places in stock, {@code second} −1 for one, and how many wires of each. */
     private record Found(int first, int second, int ofFirst, int ofSecond, double areaMm2, double errorPercent) {
@@ -47,11 +51,13 @@ final class WireSearch {
      * @param targetMm2 copper wanted
      * @param maxInHand most wires in hand
      * @param tolerancePercent how far the copper may be off, either way
+     * @param most how many of the best are kept
      */
-    WireSearch(List<StockWire> stock, double targetMm2, int maxInHand, double tolerancePercent) {
+    WireSearch(List<StockWire> stock, double targetMm2, int maxInHand, double tolerancePercent, int most) {
         this.stock = stock;
         this.targetMm2 = targetMm2;
         this.tolerancePercent = tolerancePercent;
+        this.most = most;
         Integer[] byArea = new Integer[stock.size()];
         for (int i = 0; i < byArea.length; i++) {
             byArea[i] = i;
@@ -70,7 +76,6 @@ final class WireSearch {
                 }
             }
         }
-        found.sort(RANK);
     }
 
     private void pairs(int first, int n, int m, Integer[] byArea, double[] areas) {
@@ -104,17 +109,22 @@ final class WireSearch {
                 + (second < 0 ? 0 : m * stock.get(second).areaMm2());
         double error = 100 * (area / targetMm2 - 1);
         if (!Limit.over(Math.abs(error), tolerancePercent)) {
-            found.add(new Found(first, second, n, m, area, error));
+            count++;
+            best.add(new Found(first, second, n, m, area, error));
+            if (best.size() > most) {
+                best.remove();
+            }
         }
     }
 
+    /** Returns how many combinations lie within the tolerance. */
     int count() {
-        return found.size();
+        return count;
     }
 
-    /** Returns the best, at most {@code most} of them. */
-    List<WireChoice> best(int most) {
-        return found.stream().limit(most).map(this::choice).toList();
+    /** Returns the best of them, best first. */
+    List<WireChoice> best() {
+        return best.stream().sorted(RANK).map(this::choice).toList();
     }
 
     private WireChoice choice(Found f) {

@@ -75,9 +75,20 @@ final class WindingChecks {
         if (flux.usualAt(wye ? Math.sqrt(3) : 1 / Math.sqrt(3), limits)) {
             found.add((wye ? "delta" : "wye") + " instead of " + (wye ? "wye" : "delta"));
         }
+        for (int span = d.spanSlots() - 1; span <= d.spanSlots() + 1; span += 2) {
+            if (span > 0
+                    && span < 2 * d.fullPitchSlots()
+                    && flux.usualAt(pitch(d, d.spanSlots()) / pitch(d, span), limits)) {
+                found.add("a span of " + span + " slots (1 to " + (span + 1) + ")");
+            }
+        }
         return found.isEmpty()
                 ? Optional.empty()
                 : Optional.of("One of these would bring all three into range: " + String.join("; ", found) + ".");
+    }
+
+    private static double pitch(WindingData d, int span) {
+        return Math.sin(Math.PI / 2 * span / d.fullPitchSlots());
     }
 
     private static Judgement range(String where, double tesla, double low, double high) {

@@ -23,7 +23,13 @@ public record StrippingPermit(boolean open, String settled, List<Reason> holding
      * @param opens what would open it
      * @param step where that is done
      */
-    public record Reason(String code, String sentence, String opens, String step) {}
+    public record Reason(String code, String sentence, String opens, String step) {
+
+        public Reason {
+            // Next steps of judgements are sentences; here they stand within one.
+            opens = opens.endsWith(".") ? opens.substring(0, opens.length() - 1) : opens;
+        }
+    }
 
     /** Returns the permit with one more thing that holds it, unless the data are settled already. */
     StrippingPermit heldBy(Reason reason) {

@@ -75,9 +75,9 @@ class WireSearchTest {
             double target = 0.05 + 12 * random.nextDouble();
             double tolerance = random.nextInt(4) == 0 ? 0 : 10 * random.nextDouble();
             List<Tried> all = exhaustive(stock, target, hand, tolerance);
-            WireSearch search = new WireSearch(stock, target, hand, tolerance);
+            WireSearch search = new WireSearch(stock, target, hand, tolerance, 5);
             assertThat(search.count()).isEqualTo(all.size());
-            assertThat(search.best(5))
+            assertThat(search.best())
                     .extracting(WireChoice::strands)
                     .containsExactlyElementsOf(
                             all.stream().limit(5).map(Tried::strands).toList());
@@ -102,7 +102,7 @@ class WireSearchTest {
     })
     void theToleranceIsInclusive(double diameter, double tolerance, int found) {
         double target = Math.PI / 4 * diameter * diameter / 1.05;
-        assertThat(new WireSearch(List.of(new StockWire("one", diameter)), target, 1, tolerance).count())
+        assertThat(new WireSearch(List.of(new StockWire("one", diameter)), target, 1, tolerance, 5).count())
                 .isEqualTo(found);
     }
 }

@@ -17,8 +17,11 @@ import org.springframework.web.util.HtmlUtils;
  */
 public final class ConnectionRing {
 
-    private static final int SIZE = 900;
-    private static final double CENTRE = SIZE / 2.0;
+    private static final String WHOLE = "0 0 900 900";
+    /** A ring without joints needs no room for them. */
+    private static final String BARE = "90 90 720 720";
+
+    private static final double CENTRE = 450;
     private static final double RING = 268;
     private static final double THICK = 62;
     private static final double INNER = RING - THICK / 2;
@@ -51,8 +54,8 @@ public final class ConnectionRing {
 
     /** Returns the drawing as an SVG element of 900 by 900 units. */
     public String svg() {
-        out.append("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 ")
-                .append(SIZE + " " + SIZE)
+        out.append("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"")
+                .append(joints.isEmpty() ? BARE : WHOLE)
                 .append("\" font-family=\"Liberation Sans, Arial, sans-serif\" stroke=\"#000\" fill=\"none\">")
                 .append("<rect width=\"900\" height=\"900\" fill=\"#fff\" stroke=\"none\"/>");
         groups.forEach(this::group);
@@ -79,6 +82,9 @@ public final class ConnectionRing {
                 open(at.get(0));
             }
         }
+        if (joints.isEmpty()) {
+            counts();
+        }
         return out.append("</svg>").toString();
     }
 
@@ -104,6 +110,28 @@ public final class ConnectionRing {
         double size = Math.min(30, 300.0 / groups.size() + 6);
         text(middle, RING + 8, g.number() + g.phase().code().toUpperCase(Locale.ROOT), size);
         arrow(g.reversed() ? to : from, g.reversed() ? from : to);
+    }
+
+    /** What a ring without joints shows: how many coils each group has, and slots in all. */
+    private void counts() {
+        double share = 2 * Math.PI / groups.size();
+        double size = Math.min(26, 300.0 / groups.size() + 5);
+        for (Group g : groups) {
+            text(share * (g.number() - 0.5) - Math.PI / 2, OUTER + 30, String.valueOf(g.coils()), size);
+        }
+        int coils = groups.stream().mapToInt(Group::coils).sum();
+        middle(-12, groups.size() + " groups", 34);
+        middle(32, coils + " coils in " + coils + " slots", 26);
+    }
+
+    private void middle(double down, String words, int size) {
+        out.append("<text x=\"450\" y=\"")
+                .append(CENTRE + down)
+                .append("\" font-size=\"")
+                .append(size)
+                .append("\" text-anchor=\"middle\" fill=\"#000\" stroke=\"none\">")
+                .append(words)
+                .append("</text>");
     }
 
     /** An arrow along the inner edge of a group. */

@@ -78,8 +78,10 @@ record SheetPreview(
                 as(input, Plate.class).map(PlateAssessment::of),
                 winding,
                 connection,
-                connection.flatMap(a -> ConnectionDrawings.of(
-                        a, as(input, ConnectionSheet.class).flatMap(ConnectionSheet::joints))),
+                as(input, WindingTake.class)
+                        .flatMap(ConnectionDrawings::of)
+                        .or(() -> connection.flatMap(a -> ConnectionDrawings.of(
+                                a, as(input, ConnectionSheet.class).flatMap(ConnectionSheet::joints)))),
                 as(input, TeardownLog.class).map(l -> DismantledAssessment.log(job, l)),
                 as(input, LeadMap.class).map(l -> DismantledAssessment.leads(job, l)),
                 as(input, Findings.class).map(FindingsAssessment::of),
