@@ -66,23 +66,20 @@ export function clock(seconds: number): string {
   return `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
 }
 
-const DAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
-
-function two(n: number): string {
-  return String(n).padStart(2, '0');
-}
+const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short' });
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+const WEEK_MS = 6 * 86_400_000;
 
 /** "10:42" today, "Mon 10:42" within the week, "12 Nov 10:42" else; in this browser's own time. */
 export function moment(iso: string, now = new Date()): string {
   const at = new Date(iso);
-  const time = `${two(at.getHours())}:${two(at.getMinutes())}`;
+  const time = TIME.format(at);
   if (at.toDateString() === now.toDateString()) {
     return time;
   }
   const away = Math.abs(now.getTime() - at.getTime());
-  return away < 6 * 86_400_000
-    ? `${DAYS[at.getDay()]} ${time}`
-    : `${at.getDate()} ${at.toLocaleString('en', { month: 'short' })} ${time}`;
+  return `${(away < WEEK_MS ? WEEKDAY : DAY).format(at)} ${time}`;
 }
 
 /** A sentence whose figures are not parted from their units at the end of a line. */

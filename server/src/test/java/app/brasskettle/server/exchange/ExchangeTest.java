@@ -89,10 +89,24 @@ class ExchangeTest {
             JsonNode after = take(zip(exported(tag))).with(200).json();
             String again = after.at("/identity/tag").asString();
             assertThat(again).as("the shop has that tag already").isNotEqualTo(tag);
-            for (String part :
-                    List.of("sheets", "plate", "arrival", "evidence", "ranking", "winding", "choice", "concluded")) {
-                assertThat(versionless(after.get(part))).as(tag + " " + part).isEqualTo(versionless(before.get(part)));
+            for (String part : List.of(
+                    "sheets",
+                    "plate",
+                    "arrival",
+                    "evidence",
+                    "ranking",
+                    "/winding/result",
+                    "/winding/differences",
+                    "/winding/connection",
+                    "choice",
+                    "concluded")) {
+                assertThat(versionless(part(after, part)))
+                        .as(tag + " " + part)
+                        .isEqualTo(versionless(part(before, part)));
             }
+            assertThat(after.at("/winding/stripping/open").asBoolean())
+                    .as("what another shop settled keeps the copper in here")
+                    .isFalse();
             assertThat(after.get("ledger").size())
                     .isEqualTo(before.get("ledger").size());
             assertThat(after.at("/gate/state")).isEqualTo(before.at("/gate/state"));
@@ -100,6 +114,10 @@ class ExchangeTest {
                     .isEqualTo(
                             visitor.get("/api/jobs/" + tag + "/photos").json().size());
         }
+    }
+
+    private static JsonNode part(JsonNode job, String name) {
+        return job.at(name.startsWith("/") ? name : "/" + name);
     }
 
     private static String versionless(JsonNode node) {
