@@ -57,6 +57,7 @@ export interface LogText {
   removal: string;
   removalReason: string;
   woundStatorMassKg: string;
+  strippedStatorMassKg: string;
 }
 
 export const NO_LOG: LogText = {
@@ -66,6 +67,7 @@ export const NO_LOG: LogText = {
   removal: '',
   removalReason: '',
   woundStatorMassKg: '',
+  strippedStatorMassKg: '',
 };
 
 /** The part with its place, as the core says it. */

@@ -277,6 +277,12 @@ function Whole({ sheet }: { sheet: Sheet<LogText> }) {
             value={v.woundStatorMassKg}
             onChange={(woundStatorMassKg) => sheet.set({ woundStatorMassKg })}
           />
+          <TypedField
+            label="Stator stripped"
+            unit="kg"
+            value={v.strippedStatorMassKg}
+            onChange={(strippedStatorMassKg) => sheet.set({ strippedStatorMassKg })}
+          />
         </div>
       )}
     </>

@@ -118,8 +118,7 @@ export function TakeForm({
         <div className="grid3">{fields('core')}</div>
       </Stage>
       <fieldset>
-        <legend>Weighed, and what else there is to say</legend>
-        <div className="grid3">{fields('weight')}</div>
+        <legend>What else there is to say</legend>
         <label className="field words wide">
           <span className="label">Barriers, ties, wedges, lead exit</span>
           <Input.TextArea

@@ -22,10 +22,6 @@ export const STAGE_FIELDS = {
     ['backIronDepthM', 'Back iron depth', 'mm'],
     ['slotAreaMm2', 'Slot area', 'mm²'],
   ],
-  weight: [
-    ['statorBeforeKg', 'Stator with its winding', 'kg'],
-    ['statorAfterKg', 'Stator stripped', 'kg'],
-  ],
 } as const;
 
 export type StageName = keyof typeof STAGE_FIELDS;

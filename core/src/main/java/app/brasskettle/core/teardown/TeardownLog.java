@@ -15,6 +15,7 @@ import java.util.Optional;
  * @param removal how the bearings came off, and why so
  * @param removalReason the reason for it
  * @param woundStatorMassKg mass of the stator with its winding, weighed before stripping
+ * @param strippedStatorMassKg mass of the same stator without
  */
 public record TeardownLog(
         Optional<MotorBuild> build,
@@ -22,7 +23,8 @@ public record TeardownLog(
         List<LoggedPart> parts,
         Optional<Removal> removal,
         Optional<String> removalReason,
-        Optional<Double> woundStatorMassKg) {
+        Optional<Double> woundStatorMassKg,
+        Optional<Double> strippedStatorMassKg) {
 
     /**
      * A pair of marks across a joint.
@@ -147,6 +149,7 @@ public record TeardownLog(
         removal = Problems.orEmpty(removal);
         removalReason = Problems.orEmpty(removalReason);
         woundStatorMassKg = Problems.orEmpty(woundStatorMassKg);
+        strippedStatorMassKg = Problems.orEmpty(strippedStatorMassKg);
         Problems problems = new Problems();
         if (problems.size("marks", marks, 0, MAX_MARKS)) {
             problems.distinct(
@@ -159,7 +162,34 @@ public record TeardownLog(
             problems.add("removal", Problem.Code.MISSING, "removal is missing, and a reason for it is given");
         }
         woundStatorMassKg.ifPresent(m -> problems.positive("woundStatorMassKg", m, "kg"));
+        strippedStatorMassKg.ifPresent(m -> problems.positive("strippedStatorMassKg", m, "kg"));
+        if (woundStatorMassKg.isPresent()
+                && strippedStatorMassKg.isPresent()
+                && problems.clear("woundStatorMassKg", "strippedStatorMassKg")
+                && strippedStatorMassKg.get() >= woundStatorMassKg.get()) {
+            problems.add(
+                    "strippedStatorMassKg",
+                    Problem.Code.CONTRADICTION,
+                    "strippedStatorMassKg is " + strippedStatorMassKg.get() + " kg, not under the "
+                            + woundStatorMassKg.get() + " kg with its winding");
+        }
         problems.throwIfAny();
+    }
+
+    /** A log of a stator that was not stripped. */
+    public TeardownLog(
+            Optional<MotorBuild> build,
+            List<MatchMark> marks,
+            List<LoggedPart> parts,
+            Optional<Removal> removal,
+            Optional<String> removalReason,
+            Optional<Double> woundStatorMassKg) {
+        this(build, marks, parts, removal, removalReason, woundStatorMassKg, Optional.empty());
+    }
+
+    /** Returns what came out of the stator, copper with its insulation, in kg. */
+    public Optional<Double> strippedOutKg() {
+        return woundStatorMassKg.flatMap(before -> strippedStatorMassKg.map(after -> before - after));
     }
 
     /** The log of a motor on which no bolt was turned. */

@@ -191,7 +191,10 @@ public record TeardownLogAssessment(
         return log.woundStatorMassKg()
                 .map(kg -> new Judgement(
                         Verdict.HOLDS,
-                        "Stator weighed with its winding: " + Figures.plain(kg) + " kg",
+                        "Stator weighed with its winding: " + Figures.plain(kg) + " kg"
+                                + log.strippedOutKg()
+                                        .map(out -> ", " + Figures.significant(out, 3) + " kg came out")
+                                        .orElse(""),
                         "The copper’s mass is the difference after stripping",
                         SHOP,
                         ""))

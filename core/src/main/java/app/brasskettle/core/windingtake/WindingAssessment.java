@@ -66,8 +66,8 @@ public record WindingAssessment(
         Optional<WindingTake> take = record.first().map(WindingRecord.Taken::take);
         Optional<WindingData> data = take.flatMap(WindingTake::data);
         Optional<WindingResult> result = data.map(rules::winding);
-        Optional<Judgement> copper = take.flatMap(WindingTake::weighedKg)
-                .flatMap(weighed -> result.map(r -> copper(weighed, r.copperMassKg())));
+        Optional<Judgement> copper =
+                record.strippedOutKg().flatMap(weighed -> result.map(r -> copper(weighed, r.copperMassKg())));
         List<TakeDifference> differences = take.flatMap(
                         t -> record.second().map(s -> TakeDifference.between(t, s.take())))
                 .orElse(List.of());

@@ -10,12 +10,14 @@ import java.util.Optional;
  * @param second the take by another person
  * @param settled the last word on them, by name
  * @param connection what leaves the winding, and its joints as found
+ * @param strippedOutKg what came out of the stator, weighed before and after
  */
 public record WindingRecord(
         Optional<Taken> first,
         Optional<Taken> second,
         Optional<Settlement> settled,
-        Optional<ConnectionSheet> connection) {
+        Optional<ConnectionSheet> connection,
+        Optional<Double> strippedOutKg) {
 
     /**
      * A take with who wrote it.
@@ -38,17 +40,18 @@ public record WindingRecord(
 
     /** Nothing on record. */
     public static WindingRecord none() {
-        return new WindingRecord(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+        return new WindingRecord(
+                Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     /** Returns the same with another first take, not kept yet. */
     public WindingRecord withFirst(WindingTake take) {
-        return new WindingRecord(Optional.of(unsaved(take, first)), second, settled, connection);
+        return new WindingRecord(Optional.of(unsaved(take, first)), second, settled, connection, strippedOutKg);
     }
 
     /** Returns the same with another second take, not kept yet. */
     public WindingRecord withSecond(WindingTake take) {
-        return new WindingRecord(first, Optional.of(unsaved(take, second)), settled, connection);
+        return new WindingRecord(first, Optional.of(unsaved(take, second)), settled, connection, strippedOutKg);
     }
 
     /** A version that was never kept, so that no settlement stands on it. */

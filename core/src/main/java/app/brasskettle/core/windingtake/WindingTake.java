@@ -34,8 +34,6 @@ import java.util.function.Predicate;
  * @param slotAreaMm2 area of a slot
  * @param overhangConnectionEndM how far the coils stand out at the connection end
  * @param overhangOtherEndM the same at the other end
- * @param statorBeforeKg stator weighed with its winding
- * @param statorAfterKg stator weighed when stripped
  * @param ratedVoltageV line voltage
  * @param frequencyHz supply frequency
  * @param ratedCurrentA line current
@@ -60,8 +58,6 @@ public record WindingTake(
         Optional<Double> slotAreaMm2,
         Optional<Double> overhangConnectionEndM,
         Optional<Double> overhangOtherEndM,
-        Optional<Double> statorBeforeKg,
-        Optional<Double> statorAfterKg,
         Optional<Double> ratedVoltageV,
         Optional<Double> frequencyHz,
         Optional<Double> ratedCurrentA,
@@ -88,8 +84,6 @@ public record WindingTake(
         positive("slotAreaMm2", slotAreaMm2, "mm²", problems);
         positive("overhangConnectionEndM", overhangConnectionEndM, "m", problems);
         positive("overhangOtherEndM", overhangOtherEndM, "m", problems);
-        positive("statorBeforeKg", statorBeforeKg, "kg", problems);
-        positive("statorAfterKg", statorAfterKg, "kg", problems);
         positive("ratedVoltageV", ratedVoltageV, "V", problems);
         positive("frequencyHz", frequencyHz, "Hz", problems);
         positive("ratedCurrentA", ratedCurrentA, "A", problems);
@@ -99,16 +93,6 @@ public record WindingTake(
         }
         ring(slots, poles, spanSlots, parallelCircuits, groupPattern, problems);
         turns(wiresPerCoil, turnsPerCoil, strands, problems);
-        if (statorBeforeKg.isPresent()
-                && statorAfterKg.isPresent()
-                && statorAfterKg.get() >= statorBeforeKg.get()
-                && problems.clear("statorBeforeKg", "statorAfterKg")) {
-            problems.add(
-                    "statorAfterKg",
-                    Problem.Code.CONTRADICTION,
-                    "statorAfterKg is " + statorAfterKg.get() + " kg, not under the " + statorBeforeKg.get()
-                            + " kg with its winding");
-        }
         problems.throwIfAny();
     }
 
@@ -181,11 +165,6 @@ public record WindingTake(
         return strands.map(s -> s.stream()
                 .mapToDouble(w -> w.count() * Math.PI * w.bareDiameterMm() * w.bareDiameterMm() / 4)
                 .sum());
-    }
-
-    /** Returns what the winding weighs: stator before less stator after. */
-    public Optional<Double> weighedKg() {
-        return statorBeforeKg.flatMap(before -> statorAfterKg.map(after -> before - after));
     }
 
     /** Returns the fields still missing for the winding to be computed. */

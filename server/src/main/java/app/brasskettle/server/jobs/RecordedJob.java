@@ -238,7 +238,8 @@ public final class RecordedJob {
                         .map(e -> new WindingRecord.Settlement(
                                 e.by(), e.text("reason"), (int) e.figure("firstVersion"), (int)
                                         e.figure("secondVersion"))),
-                read(SheetKind.CONNECTION, ConnectionSheet.class));
+                read(SheetKind.CONNECTION, ConnectionSheet.class),
+                read(SheetKind.TEARDOWN_LOG, TeardownLog.class).flatMap(TeardownLog::strippedOutKg));
     }
 
     private Optional<WindingRecord.Taken> taken(SheetKind kind) {
