@@ -31,7 +31,8 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.Authentication;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -49,13 +50,21 @@ class ExchangeController {
     private final FloorBook floor;
     private final PhotoBook photos;
     private final StrictJson json;
+    private final TransactionTemplate transaction;
 
-    ExchangeController(JobFiles files, JobBook book, FloorBook floor, PhotoBook photos, StrictJson json) {
+    ExchangeController(
+            JobFiles files,
+            JobBook book,
+            FloorBook floor,
+            PhotoBook photos,
+            StrictJson json,
+            PlatformTransactionManager transactions) {
         this.files = files;
         this.book = book;
         this.floor = floor;
         this.photos = photos;
         this.json = json;
+        this.transaction = new TransactionTemplate(transactions);
     }
 
     /** Writes straight into the answer: a job may hold more photographs than the server has memory. */
@@ -80,26 +89,30 @@ class ExchangeController {
                 name -> photos.picture(tag, named.get(name).id()));
     }
 
+    /** Receives the file before a transaction begins: a slow upload must not hold a connection of the database. */
     @PostMapping("/api/jobs/import")
-    @Transactional
     public JobView take(
             @RequestBody InputStreamResource archive,
             @RequestHeader(value = "Idempotency-Key", required = false) String key,
             Authentication who)
             throws IOException {
         ChangeContext hand = ChangeContext.of(People.of(who, Role.LEAD, Role.OFFICE, Role.ADMIN), key);
+        Path file = Files.createTempFile("job", ".zip");
+        try {
+            Files.copy(archive.getInputStream(), file, StandardCopyOption.REPLACE_EXISTING);
+            return transaction.execute(status -> taken(file, hand));
+        } finally {
+            Files.delete(file);
+        }
+    }
+
+    private JobView taken(Path file, ChangeContext hand) {
         Optional<String> done = book.madeBefore(hand);
         if (done.isPresent()) {
             return JobViews.of(book.read(done.get()));
         }
-        Path file = Files.createTempFile("job", ".zip");
-        try {
-            Files.copy(archive.getInputStream(), file, StandardCopyOption.REPLACE_EXISTING);
-            try (JobArchive opened = new JobArchive(file, JobArchive.Limits.OF_A_JOB)) {
-                return JobViews.of(book.read(take(opened, hand)));
-            }
-        } finally {
-            Files.delete(file);
+        try (JobArchive opened = new JobArchive(file, JobArchive.Limits.OF_A_JOB)) {
+            return JobViews.of(book.read(take(opened, hand)));
         }
     }
 

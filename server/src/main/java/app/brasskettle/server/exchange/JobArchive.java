@@ -135,8 +135,12 @@ final class JobArchive implements AutoCloseable {
     }
 
     @Override
-    public void close() throws IOException {
-        zip.close();
+    public void close() {
+        try {
+            zip.close();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /**
