@@ -76,7 +76,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one"];
-        put: operations["write_3"];
+        put: operations["write_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -109,7 +109,7 @@ export interface paths {
         };
         get: operations["list"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -140,7 +140,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["write_2"];
+        put: operations["write_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -187,7 +187,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_1"];
+        get: operations["view_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -222,6 +222,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["choose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/coil-ticket.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["coilTicket"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -669,7 +685,7 @@ export interface paths {
         };
         get: operations["of"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -844,7 +860,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["write_1"];
+        put: operations["write_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1149,7 +1165,7 @@ export interface paths {
         };
         get: operations["all"];
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1182,6 +1198,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["reset"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view_1"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["write_1"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1564,6 +1612,7 @@ export interface components {
             diagram: components["schemas"]["app.brasskettle.core.connection.ConnectionDiagram"] | null;
             found: components["schemas"]["app.brasskettle.core.connection.ConnectionAssessment.Checked"][];
             judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            speeds: components["schemas"]["app.brasskettle.core.connection.SpeedField"][];
         };
         "app.brasskettle.core.connection.ConnectionAssessment.Checked": {
             name: string;
@@ -1636,6 +1685,19 @@ export interface components {
             a: string[];
             b: string[];
             c: string[];
+        };
+        "app.brasskettle.core.connection.SpeedField": {
+            /** Format: double */
+            coreT: number;
+            /** Format: double */
+            gapT: number;
+            name: string;
+            /** Format: int32 */
+            poles: number;
+            /** Format: double */
+            toothT: number;
+            /** Format: double */
+            windingFactor: number;
         };
         "app.brasskettle.core.energise.EnergiseGate": {
             demonstration: boolean;
@@ -1904,6 +1966,110 @@ export interface components {
             tag: string;
             windingOhmAt25C: number | null;
         };
+        "app.brasskettle.core.redesign.ChosenWire": {
+            /** Format: double */
+            bareDiameterMm: number;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            insulatedDiameterMm: number;
+            name: string;
+        };
+        "app.brasskettle.core.redesign.CoilTicket": {
+            coils: components["schemas"]["app.brasskettle.core.redesign.CoilTicket.Line"][];
+            former: components["schemas"]["app.brasskettle.core.redesign.CoilTicket.Line"][];
+            insulation: components["schemas"]["app.brasskettle.core.redesign.CoilTicket.Line"][];
+            leads: components["schemas"]["app.brasskettle.core.redesign.CoilTicket.Line"][];
+            wire: components["schemas"]["app.brasskettle.core.redesign.WireDraw"][];
+        };
+        "app.brasskettle.core.redesign.CoilTicket.Line": {
+            figure: string;
+            how: string;
+            what: string;
+        };
+        "app.brasskettle.core.redesign.DesignedWinding": {
+            /** Format: double */
+            copperLossW: number;
+            data: components["schemas"]["app.brasskettle.core.winding.WindingData"];
+            fifthPercent: number | null;
+            result: components["schemas"]["app.brasskettle.core.winding.WindingResult"];
+            seventhPercent: number | null;
+            wires: string;
+        };
+        "app.brasskettle.core.redesign.NearerTurns": {
+            /** Format: double */
+            fluxChangePercent: number;
+            /** Format: int32 */
+            parallelCircuits: number;
+            /** Format: int32 */
+            spanSlots: number;
+            /** Format: int32 */
+            turnsPerCoil: number;
+        };
+        "app.brasskettle.core.redesign.RedesignAssessment": {
+            changes: components["schemas"]["app.brasskettle.core.redesign.RedesignAssessment.Change"] | null;
+            chosen: components["schemas"]["app.brasskettle.core.redesign.DesignedWinding"] | null;
+            diagram: components["schemas"]["app.brasskettle.core.connection.ConnectionDiagram"] | null;
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            nearer: components["schemas"]["app.brasskettle.core.redesign.NearerTurns"][];
+            original: components["schemas"]["app.brasskettle.core.redesign.DesignedWinding"] | null;
+            speeds: components["schemas"]["app.brasskettle.core.redesign.RedesignAssessment.SpeedPair"][];
+            steps: components["schemas"]["app.brasskettle.core.worksheet.Step"][];
+            turns: components["schemas"]["app.brasskettle.core.redesign.RedesignAssessment.Turns"] | null;
+        };
+        "app.brasskettle.core.redesign.RedesignAssessment.Change": {
+            /** Format: double */
+            copperKg: number;
+            /** Format: double */
+            copperLossPercent: number;
+            ohmPercent: number | null;
+            /** Format: double */
+            risePercent: number;
+        };
+        "app.brasskettle.core.redesign.RedesignAssessment.SpeedPair": {
+            after: components["schemas"]["app.brasskettle.core.connection.SpeedField"];
+            before: components["schemas"]["app.brasskettle.core.connection.SpeedField"];
+        };
+        "app.brasskettle.core.redesign.RedesignAssessment.Turns": {
+            /** Format: double */
+            copperMm2: number;
+            /** Format: double */
+            exact: number;
+            /** Format: double */
+            fluxChangePercent: number;
+            /** Format: int32 */
+            perCoil: number;
+        };
+        "app.brasskettle.core.redesign.WireDraw": {
+            /** Format: int32 */
+            count: number;
+            name: string;
+            /** Format: double */
+            neededKg: number;
+            /** Format: double */
+            onHandKg: number;
+            /** Format: double */
+            orderKg: number;
+        };
+        "app.brasskettle.core.redesign.WireOffer": {
+            better: components["schemas"]["app.brasskettle.core.redesign.WireOffer.Candidate"] | null;
+            candidates: components["schemas"]["app.brasskettle.core.redesign.WireOffer.Candidate"][];
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            /** Format: int32 */
+            within: number;
+        };
+        "app.brasskettle.core.redesign.WireOffer.Candidate": {
+            /** Format: double */
+            areaErrorPercent: number;
+            changes: components["schemas"]["app.brasskettle.core.redesign.RedesignAssessment.Change"];
+            draws: components["schemas"]["app.brasskettle.core.redesign.WireDraw"][];
+            notes: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
+            price: number | null;
+            /** @enum {string} */
+            verdict: "holds" | "watch" | "stop" | "unproven";
+            winding: components["schemas"]["app.brasskettle.core.redesign.DesignedWinding"];
+            wires: components["schemas"]["app.brasskettle.core.redesign.ChosenWire"][];
+        };
         "app.brasskettle.core.resistance.ResistanceReadings": {
             /** @enum {string} */
             conductor: "copper" | "aluminium";
@@ -1941,7 +2107,7 @@ export interface components {
             /** Format: double */
             figure: number;
             /** @enum {string} */
-            limit: "random-wound-megohm" | "form-wound-megohm" | "field-holds-megohm" | "field-watch-megohm" | "resistance-form-wound-percent" | "resistance-percent" | "surge-phase-percent" | "surge-rotor-percent" | "surge-pulse-percent" | "current-density-watch" | "current-density-stop" | "slot-fill-watch-percent" | "slot-fill-stop-percent" | "waiver-factor";
+            limit: "random-wound-megohm" | "form-wound-megohm" | "field-holds-megohm" | "field-watch-megohm" | "resistance-form-wound-percent" | "resistance-percent" | "surge-phase-percent" | "surge-rotor-percent" | "surge-pulse-percent" | "current-density-watch" | "current-density-stop" | "slot-fill-watch-percent" | "slot-fill-stop-percent" | "wire-thickest-mm" | "wire-allowance-percent" | "lead-current-density" | "waiver-factor";
             reason: string;
         };
         "app.brasskettle.core.surge.SurgeOutcome": {
@@ -2190,6 +2356,36 @@ export interface components {
             /** @enum {string} */
             stage: "before-a-cut" | "one-coil-cut" | "core" | "plate";
             why: string;
+        };
+        "app.brasskettle.core.wire.Rack": {
+            wires: components["schemas"]["app.brasskettle.core.wire.Rack.Wire"][];
+        };
+        "app.brasskettle.core.wire.Rack.Wire": {
+            /** Format: double */
+            bareDiameterMm: number;
+            name: string;
+            /** Format: double */
+            onHandKg: number;
+            /** Format: double */
+            overallDiameterMm: number;
+            pricePerKg: number | null;
+        };
+        "app.brasskettle.core.wire.WireLot": {
+            /** @enum {string} */
+            grade: "grade-1" | "grade-2";
+            lot: string | null;
+            /** Format: double */
+            onHandKg: number;
+            overallDiameterMm: number | null;
+            pricePerKg: number | null;
+            /** Format: int32 */
+            reels: number;
+            size: string;
+        };
+        "app.brasskettle.core.wire.WireSize": {
+            /** Format: double */
+            bareDiameterMm: number;
+            name: string;
         };
         "app.brasskettle.core.work.WindingState": {
             opened: boolean;
@@ -2634,6 +2830,7 @@ export interface components {
             plate: components["schemas"]["app.brasskettle.core.nameplate.PlateAssessment"] | null;
             plateChanges: string[];
             ranking: components["schemas"]["app.brasskettle.core.cause.FailureRanking"];
+            redesign: components["schemas"]["app.brasskettle.core.redesign.RedesignAssessment"] | null;
             sheets: {
                 [key: string]: components["schemas"]["app.brasskettle.server.jobview.JobView.Sheet"];
             };
@@ -2828,11 +3025,15 @@ export interface components {
             findings: components["schemas"]["app.brasskettle.core.findings.FindingsAssessment"] | null;
             leads: components["schemas"]["app.brasskettle.core.leads.LeadMapAssessment"] | null;
             log: components["schemas"]["app.brasskettle.core.teardown.TeardownLogAssessment"] | null;
+            offer: components["schemas"]["app.brasskettle.core.redesign.WireOffer"] | null;
             plate: components["schemas"]["app.brasskettle.core.nameplate.PlateAssessment"] | null;
             problems: components["schemas"]["app.brasskettle.core.worksheet.Problem"][];
+            redesign: components["schemas"]["app.brasskettle.core.redesign.RedesignAssessment"] | null;
             shown: {
                 [key: string]: string;
             };
+            slot: string | null;
+            ticket: components["schemas"]["app.brasskettle.core.redesign.CoilTicket"] | null;
             winding: components["schemas"]["app.brasskettle.core.windingtake.WindingAssessment"] | null;
         };
         "app.brasskettle.server.passport.PassportController.Passport": {
@@ -2889,6 +3090,25 @@ export interface components {
             /** Format: int32 */
             jobs: number;
         };
+        "app.brasskettle.server.rack.RackController.Body": {
+            typed: {
+                [key: string]: unknown;
+            };
+            /** Format: int32 */
+            version: number;
+        };
+        "app.brasskettle.server.rack.RackController.View": {
+            lots: components["schemas"]["app.brasskettle.server.rack.RackStore.Lot"][];
+            rack: components["schemas"]["app.brasskettle.core.wire.Rack"];
+            sizes: components["schemas"]["app.brasskettle.core.wire.WireSize"][];
+        };
+        "app.brasskettle.server.rack.RackStore.Lot": {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            version: number;
+            wire: components["schemas"]["app.brasskettle.core.wire.WireLot"];
+        };
         "app.brasskettle.server.settings.SettingsController.Asked": {
             label: string;
             practice: string;
@@ -2912,7 +3132,7 @@ export interface components {
             /** Format: double */
             least: number;
             /** @enum {string} */
-            limit: "random-wound-megohm" | "form-wound-megohm" | "field-holds-megohm" | "field-watch-megohm" | "resistance-form-wound-percent" | "resistance-percent" | "surge-phase-percent" | "surge-rotor-percent" | "surge-pulse-percent" | "current-density-watch" | "current-density-stop" | "slot-fill-watch-percent" | "slot-fill-stop-percent" | "waiver-factor";
+            limit: "random-wound-megohm" | "form-wound-megohm" | "field-holds-megohm" | "field-watch-megohm" | "resistance-form-wound-percent" | "resistance-percent" | "surge-phase-percent" | "surge-rotor-percent" | "surge-pulse-percent" | "current-density-watch" | "current-density-stop" | "slot-fill-watch-percent" | "slot-fill-stop-percent" | "wire-thickest-mm" | "wire-allowance-percent" | "lead-current-density" | "waiver-factor";
             /** Format: double */
             most: number;
             source: string;
@@ -3149,7 +3369,7 @@ export interface operations {
             };
         };
     };
-    write_3: {
+    write_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3218,7 +3438,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3262,7 +3482,7 @@ export interface operations {
             };
         };
     };
-    write_2: {
+    write_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3367,7 +3587,7 @@ export interface operations {
             };
         };
     };
-    view_1: {
+    view_2: {
         parameters: {
             query?: never;
             header?: {
@@ -3439,6 +3659,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
+                };
+            };
+        };
+    };
+    coilTicket: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };
@@ -4137,7 +4379,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query: {
                 step: string;
@@ -4439,7 +4681,7 @@ export interface operations {
             };
         };
     };
-    write_1: {
+    write_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4961,7 +5203,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5033,6 +5275,76 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.access.PeopleController.Account"][];
+                };
+            };
+        };
+    };
+    view_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.rack.RackController.View"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.rack.RackController.Body"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.rack.RackController.View"];
+                };
+            };
+        };
+    };
+    write_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.rack.RackController.Body"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.rack.RackController.View"];
                 };
             };
         };

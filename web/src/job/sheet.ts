@@ -16,6 +16,7 @@ const SHEETS: Record<string, { label: string; step: string }> = {
   'winding-second': { label: 'Second take', step: 'winding/second' },
   connection: { label: 'Connection', step: 'winding/connection' },
   offers: { label: 'Options', step: 'choose' },
+  redesign: { label: 'New winding', step: 'rewind/new-winding' },
 };
 
 interface Held<T> {

@@ -19,6 +19,12 @@ export function plain(value: number, digits = 4): string {
   return grouped(text.includes('.') ? text.replace(/\.?0+$/, '') : text);
 }
 
+/** A change with its sign, nothing where it is too small to be one. */
+export function signed(value: number, digits = 2): string {
+  const size = Math.abs(value);
+  return size < 0.005 ? '0' : `${value > 0 ? '+' : '−'}${plain(size, digits)}`;
+}
+
 export function percent(share: number): string {
   const value = 100 * share;
   return `${value < 10 ? value.toFixed(1) : value.toFixed(0)} %`;

@@ -2,6 +2,7 @@ import { useNavigate } from 'react-router';
 import { Frame } from '../shell/Frame';
 import { usePerson } from '../session/session';
 import { InstrumentList } from '../calibration/InstrumentList';
+import { RackList } from '../rack/RackList';
 import { SettingsPanel } from './SettingsPanel';
 import { OwnPassword } from '../access/OwnPassword';
 import { OwnPin } from '../access/OwnPin';
@@ -31,6 +32,7 @@ export function ShopPage() {
         </div>
         <SettingsPanel mayChange={leads} />
         <InstrumentList mayChange={leads} />
+        <RackList mayChange={person.role !== 'office'} />
         {leads && <PeopleList mayChange={person.role === 'admin'} />}
       </main>
     </Frame>

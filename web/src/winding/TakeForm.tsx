@@ -1,5 +1,5 @@
-import { Button, Input } from 'antd';
-import { useState, type ReactNode } from 'react';
+import { Input } from 'antd';
+import type { ReactNode } from 'react';
 import type { JobView, SheetPreview, WindingAssessment } from '../api/types';
 import { SheetForm, words } from '../job/SheetForm';
 import { useSheet } from '../job/sheet';
@@ -9,22 +9,50 @@ import { TypedField } from '../quantity/TypedField';
 import { at, usePreview, whileTyping } from '../ui/preview';
 import { Arithmetic } from '../verdict/Arithmetic';
 import './connection.css';
+import { Groups, Slot, Wires } from './TakeParts';
 import {
-  filledWires,
   freshTake,
-  NO_WIRE,
+  SLOT_FIELDS,
   STAGE_FIELDS,
   WIRE_FIELDS,
   type FigureField,
   type StageName,
   type TakeText,
-  type WireText,
 } from './takeText';
 
 const LABELS: Record<string, string> = Object.fromEntries([
   ...Object.values(STAGE_FIELDS).flatMap((fields) => fields.map(([f, label]) => [f, label] as const)),
   ['turnsPerCoil', 'Turns, where they are told'],
 ]);
+
+/** What is seen before a cut and picked, not counted. */
+const PICKED = [
+  [
+    'barriers',
+    'Phase barriers',
+    [
+      ['none', 'None'],
+      ['between-groups', 'Every group'],
+      ['within-groups', 'Mid-group too'],
+    ],
+  ],
+  [
+    'leadExit',
+    'Leads lie',
+    [
+      ['inside', 'Inside'],
+      ['outside', 'Outside'],
+    ],
+  ],
+  [
+    'shaftTurns',
+    'Shaft turned, from the connection end',
+    [
+      ['clockwise', 'Clockwise'],
+      ['counterclockwise', 'Counter'],
+    ],
+  ],
+] as const;
 
 /** One person's take of a winding, stage by stage; whatever is not known yet may stay empty. */
 export function TakeForm({
@@ -75,6 +103,7 @@ export function TakeForm({
       correct="Correct the take"
       hide={[
         ...Object.keys(LABELS),
+        ...SLOT_FIELDS.map(([f]) => `slot.${f}`),
         ...wires.flatMap((_, n) => WIRE_FIELDS.map(([f]) => `strands[${n}].${f}`)),
       ]}
       label={(f) => LABELS[f] ?? words(f)}
@@ -105,6 +134,17 @@ export function TakeForm({
           ]}
           onPick={(connection) => set({ connection })}
         />
+        <div className="grid3">
+          {PICKED.map(([f, label, options]) => (
+            <Picks
+              key={f}
+              label={label}
+              value={v[f]}
+              options={options}
+              onPick={(word) => set({ [f]: word })}
+            />
+          ))}
+        </div>
         <Groups value={v.groupPattern ?? []} problem={at(problems, 'groupPattern')?.message} set={set} />
       </Stage>
       <Stage stages={stages} stage="one-coil-cut" title="One coil cut">
@@ -116,11 +156,12 @@ export function TakeForm({
       </Stage>
       <Stage stages={stages} stage="core" title="The core">
         <div className="grid3">{fields('core')}</div>
+        <Slot slot={v.slot ?? {}} preview={preview} problems={problems} set={set} />
       </Stage>
       <fieldset>
         <legend>What else there is to say</legend>
         <label className="field words wide">
-          <span className="label">Barriers, ties, wedges, lead exit</span>
+          <span className="label">Ties, wedges, coil 1 and 2, what else was seen</span>
           <Input.TextArea
             autoSize={{ minRows: 2, maxRows: 6 }}
             value={v.notes ?? ''}
@@ -157,85 +198,5 @@ function Stage({
       </legend>
       {children}
     </fieldset>
-  );
-}
-
-function Groups({
-  value,
-  problem,
-  set,
-}: {
-  value: string[];
-  problem: string | undefined;
-  set: (part: Partial<TakeText>) => void;
-}) {
-  const [text, setText] = useState(value.join(' '));
-  const own =
-    text
-      .split(/[\s,;-]+/)
-      .filter(Boolean)
-      .join(' ') === value.join(' ');
-  return (
-    <TypedField
-      words
-      label="Coils of each group as they lie, where they are uneven"
-      hint="3 2 3 2, from lead 1 clockwise"
-      value={own ? text : value.join(' ')}
-      problem={problem ? { field: 'groupPattern', code: 'contradiction', message: problem } : undefined}
-      onChange={(typed) => {
-        setText(typed);
-        set({ groupPattern: typed.split(/[\s,;-]+/).filter(Boolean) });
-      }}
-    />
-  );
-}
-
-function Wires({
-  wires,
-  preview,
-  problems,
-  set,
-}: {
-  wires: WireText[];
-  preview: SheetPreview | undefined;
-  problems: Parameters<typeof at>[0];
-  set: (part: Partial<TakeText>) => void;
-}) {
-  // One empty row to begin with, and as many as were asked for; only filled ones are part of the take.
-  const [rows, setRows] = useState(Math.max(1, wires.length));
-  const shown = Array.from({ length: Math.max(rows, wires.length) }, (_, n) => wires[n] ?? NO_WIRE);
-  const put = (n: number, part: Partial<WireText>) =>
-    set({ strands: filledWires(shown.map((w, k) => (k === n ? { ...w, ...part } : w))) });
-  return (
-    <>
-      {shown.map((w, n) => (
-        <div className="grid3" key={n}>
-          {WIRE_FIELDS.map(([f, label, unit]) => (
-            <TypedField
-              key={f}
-              label={label}
-              unit={unit}
-              value={w[f]}
-              shown={preview?.shown[`strands[${n}].${f}`]}
-              problem={at(problems, `strands[${n}].${f}`)}
-              onChange={(text) => put(n, { [f]: text })}
-            />
-          ))}
-        </div>
-      ))}
-      <Button style={{ marginBottom: 16 }} onClick={() => setRows(shown.length + 1)}>
-        Another size in hand
-      </Button>{' '}
-      {shown.length > 1 && (
-        <Button
-          onClick={() => {
-            setRows(shown.length - 1);
-            set({ strands: filledWires(shown.slice(0, -1)) });
-          }}
-        >
-          One size less
-        </Button>
-      )}
-    </>
   );
 }

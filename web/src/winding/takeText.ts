@@ -8,6 +8,7 @@ export const STAGE_FIELDS = {
     ['parallelCircuits', 'Parallel circuits', ''],
     ['overhangConnectionEndM', 'Overhang, connection end', 'mm'],
     ['overhangOtherEndM', 'Overhang, other end', 'mm'],
+    ['leadAreaMm2', 'Copper of a lead', 'mm²'],
   ],
   'one-coil-cut': [
     ['wiresPerCoil', 'Wires counted in a coil', ''],
@@ -17,10 +18,12 @@ export const STAGE_FIELDS = {
   core: [
     ['boreDiameterM', 'Bore', 'mm'],
     ['coreLengthM', 'Iron length, ducts off', 'mm'],
+    ['ducts', 'Ducts', ''],
+    ['ductWidthM', 'Width of a duct', 'mm'],
     ['stackingFactor', 'Stacking factor', ''],
     ['toothWidthM', 'Tooth width', 'mm'],
     ['backIronDepthM', 'Back iron depth', 'mm'],
-    ['slotAreaMm2', 'Slot area', 'mm²'],
+    ['slotAreaMm2', 'Slot area, if told', 'mm²'],
   ],
 } as const;
 
@@ -32,6 +35,16 @@ export const WIRE_FIELDS = [
   ['insulatedDiameterMm', 'Over enamel', 'mm'],
 ] as const;
 
+/** The section of a slot, from the bore to its bottom. */
+export const SLOT_FIELDS = [
+  ['openingWidthM', 'Slot opening', 'mm'],
+  ['slotDepthM', 'Slot depth below the lip', 'mm'],
+  ['topWidthM', 'Width below the lip', 'mm'],
+  ['bottomWidthM', 'Width at the bottom', 'mm'],
+] as const;
+
+export type SlotText = Partial<Record<(typeof SLOT_FIELDS)[number][0] | 'bottom', string>>;
+
 export type WireText = Record<(typeof WIRE_FIELDS)[number][0], string>;
 export type TakeText = Partial<
   Record<FigureField | 'ratedVoltageV' | 'frequencyHz' | 'ratedCurrentA', string>
@@ -39,6 +52,10 @@ export type TakeText = Partial<
   connection?: string;
   groupPattern?: string[];
   strands?: WireText[];
+  slot?: SlotText;
+  barriers?: string;
+  leadExit?: string;
+  shaftTurns?: string;
   notes?: string;
 };
 

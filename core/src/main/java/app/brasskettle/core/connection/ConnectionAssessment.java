@@ -16,10 +16,12 @@ import java.util.stream.Collectors;
  * What the connection of a job's winding comes to: the diagram its data allow, and the joints as found held against it.
  *
  * @param diagram the diagram, where the data allow one
+ * @param speeds flux at each speed, of a winding for two
  * @param found the joints as found, checked once for each connection of the scheme; none while nobody read them
  * @param judgement what stands
  */
-public record ConnectionAssessment(Optional<ConnectionDiagram> diagram, List<Checked> found, Judgement judgement) {
+public record ConnectionAssessment(
+        Optional<ConnectionDiagram> diagram, List<SpeedField> speeds, List<Checked> found, Judgement judgement) {
 
     private static final String SOURCE = ConnectionCheckWorksheet.SOURCE;
     private static final int SHOWN = 3;
@@ -58,10 +60,12 @@ public record ConnectionAssessment(Optional<ConnectionDiagram> diagram, List<Che
                     "Count groups, circuits and leads again, or choose another scheme.");
         }
         ConnectionDiagram diagram = DiagramWorksheet.create().work().apply(question);
+        List<SpeedField> speeds = SpeedField.of(diagram, winding.get());
         return sheet.joints()
-                .map(joints -> found(question, diagram, joints))
+                .map(joints -> found(question, diagram, speeds, joints))
                 .orElseGet(() -> new ConnectionAssessment(
                         Optional.of(diagram),
+                        speeds,
                         List.of(),
                         new Judgement(
                                 Verdict.UNPROVEN,
@@ -73,7 +77,16 @@ public record ConnectionAssessment(Optional<ConnectionDiagram> diagram, List<Che
 
     private static ConnectionAssessment nothing(Verdict verdict, String headline, String because, String next) {
         return new ConnectionAssessment(
-                Optional.empty(), List.of(), new Judgement(verdict, headline, because, SOURCE, next));
+                Optional.empty(), List.of(), List.of(), new Judgement(verdict, headline, because, SOURCE, next));
+    }
+
+    /**
+     * Derives the diagram of a winding that is to be made.
+     *
+     * @throws InvalidInputException when its groups and circuits allow none
+     */
+    public static ConnectionDiagram diagram(WindingData winding, ConnectionScheme scheme) {
+        return DiagramWorksheet.create().work().apply(question(winding, scheme));
     }
 
     private static DiagramQuestion question(WindingData w, ConnectionScheme scheme) {
@@ -87,7 +100,8 @@ public record ConnectionAssessment(Optional<ConnectionDiagram> diagram, List<Che
                 w.groupPattern());
     }
 
-    private static ConnectionAssessment found(DiagramQuestion q, ConnectionDiagram diagram, List<List<String>> joints) {
+    private static ConnectionAssessment found(
+            DiagramQuestion q, ConnectionDiagram diagram, List<SpeedField> speeds, List<List<String>> joints) {
         List<Checked> checked = new ArrayList<>();
         for (ConnectionDiagram.Connection c : diagram.connections()) {
             try {
@@ -103,10 +117,11 @@ public record ConnectionAssessment(Optional<ConnectionDiagram> diagram, List<Che
                         c.poles(),
                         ConnectionCheckWorksheet.create().work().apply(found)));
             } catch (InvalidInputException refused) {
-                return new ConnectionAssessment(Optional.of(diagram), List.of(), incomplete(refused));
+                return new ConnectionAssessment(Optional.of(diagram), speeds, List.of(), incomplete(refused));
             }
         }
-        return new ConnectionAssessment(Optional.of(diagram), List.copyOf(checked), judge(diagram, joints, checked));
+        return new ConnectionAssessment(
+                Optional.of(diagram), speeds, List.copyOf(checked), judge(diagram, joints, checked));
     }
 
     private static Judgement incomplete(InvalidInputException refused) {

@@ -106,6 +106,15 @@ public final class GroupRing {
     }
 
     /**
+     * Returns the distribution factor of a harmonic of the field.
+     *
+     * @param order odd: 5, 7
+     */
+    public double harmonicDistribution(int order) {
+        return legVoltage(0, order * poles, true).size() / coilsOfLeg(0);
+    }
+
+    /**
      * Returns the distribution factor at another number of poles, the groups connected as they collect most: alternating in
      * direction, or all one way (consequent poles).
      *

@@ -15,6 +15,8 @@ import app.brasskettle.core.energise.GateFacts;
 import app.brasskettle.core.energise.HighVoltageGate;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateAssessment;
+import app.brasskettle.core.redesign.RedesignAssessment;
+import app.brasskettle.core.redesign.RedesignSheet;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.teardown.CoilMap;
@@ -56,6 +58,7 @@ import java.util.stream.Collectors;
  * @param ranking explanations weighed
  * @param advice what each explanation would mean here
  * @param winding what the takes of the winding come to
+ * @param redesign what the new winding comes to, once somebody began it
  * @param choice options compared, once they are priced
  * @param departure may it leave as ready for service
  */
@@ -77,6 +80,7 @@ public record JobAssessment(
         FailureRanking ranking,
         List<Advice> advice,
         WindingAssessment winding,
+        Optional<RedesignAssessment> redesign,
         Optional<ChoiceAssessment> choice,
         Departure departure) {
 
@@ -111,6 +115,7 @@ public record JobAssessment(
         Optional<PlateAssessment> plate = job.plate().map(PlateAssessment::of);
         DismantlingPermit opening = opening(job);
         WindingAssessment winding = held(job.winding(), tests);
+        Optional<RedesignAssessment> redesign = job.redesign().map(r -> redesign(job, winding, r));
         Stations stations = new Stations(
                 job,
                 tests,
@@ -121,6 +126,7 @@ public record JobAssessment(
                 high,
                 opening,
                 winding,
+                redesign,
                 ranking,
                 clock.filter(c -> c.runs(now)));
         return new JobAssessment(
@@ -141,6 +147,7 @@ public record JobAssessment(
                 ranking,
                 Advice.of(job, codes(ranking, gathered.standing(job))),
                 winding,
+                redesign,
                 choice,
                 Departure.of(gate, tests));
     }
@@ -179,6 +186,15 @@ public record JobAssessment(
                         .map(ohm -> MeasuredAgainstPredicted.judge(predicted, ohm)))
                 .map(winding::heldAgainst)
                 .orElse(winding);
+    }
+
+    /** What a new winding for this job's motor comes to. */
+    public static RedesignAssessment redesign(JobRecord job, RedesignSheet sheet) {
+        return redesign(job, winding(job), sheet);
+    }
+
+    private static RedesignAssessment redesign(JobRecord job, WindingAssessment winding, RedesignSheet sheet) {
+        return RedesignAssessment.of(winding.data(), winding.stripping().open(), job.leaving(), sheet, job.rules());
     }
 
     /** May this motor be opened here: for the page, and for whoever is about to record that it was. */

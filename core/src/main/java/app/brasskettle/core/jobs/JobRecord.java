@@ -4,8 +4,10 @@ import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.ChoiceSheet;
+import app.brasskettle.core.connection.ConnectionScheme;
 import app.brasskettle.core.energise.PowerRecord;
 import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.redesign.RedesignSheet;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.teardown.CoilMap;
 import app.brasskettle.core.testrecord.MotorTimeline;
@@ -35,6 +37,8 @@ import java.util.Set;
  * @param closed what started the failures of this shop’s closed jobs, counted
  * @param earlier what the same motor failed of on earlier visits, newest first
  * @param winding what the takes of its winding and its joints come to
+ * @param leaving what leaves the winding, where somebody said
+ * @param redesign what the new winding is wanted for
  * @param offers the options as priced
  * @param chosen the choice, by name
  */
@@ -56,6 +60,8 @@ public record JobRecord(
         Map<Explanation, Integer> closed,
         List<EarlierFailure> earlier,
         WindingAssessment winding,
+        Optional<ConnectionScheme> leaving,
+        Optional<RedesignSheet> redesign,
         Optional<ChoiceSheet> offers,
         Optional<String> chosen) {
 

@@ -2,12 +2,14 @@ package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.cause.FailureRanking;
+import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.HighVoltageGate;
 import app.brasskettle.core.findings.FindingsAssessment;
 import app.brasskettle.core.leads.LeadMapAssessment;
 import app.brasskettle.core.nameplate.PlateAssessment;
+import app.brasskettle.core.redesign.RedesignAssessment;
 import app.brasskettle.core.teardown.DismantlingPermit;
 import app.brasskettle.core.teardown.TeardownLogAssessment;
 import app.brasskettle.core.testkind.StopEffect;
@@ -39,6 +41,7 @@ final class Stations {
     private final HighVoltageGate high;
     private final DismantlingPermit opening;
     private final WindingAssessment winding;
+    private final Optional<RedesignAssessment> redesign;
     private final FailureRanking ranking;
     private final Optional<DischargeClock> discharging;
 
@@ -52,6 +55,7 @@ final class Stations {
             HighVoltageGate high,
             DismantlingPermit opening,
             WindingAssessment winding,
+            Optional<RedesignAssessment> redesign,
             FailureRanking ranking,
             Optional<DischargeClock> discharging) {
         this.job = job;
@@ -63,6 +67,7 @@ final class Stations {
         this.high = high;
         this.opening = opening;
         this.winding = winding;
+        this.redesign = redesign;
         this.ranking = ranking;
         this.discharging = discharging;
     }
@@ -114,6 +119,7 @@ final class Stations {
             case WINDING_CONNECTION ->
                 winding.connection().map(a -> a.judgement().verdict());
             case OPTIONS -> job.chosen().map(c -> Verdict.HOLDS);
+            case NEW_WINDING -> redesign.map(r -> r.judgement().verdict());
         };
     }
 
@@ -272,9 +278,21 @@ final class Stations {
         if (job.offers().isEmpty()) {
             return next("Price the options", JobStep.OPTIONS);
         }
+        if (job.chosen().filter(OptionKind.REWIND.code()::equals).isPresent() && open(Station.REWIND)) {
+            return rewinding();
+        }
         return job.chosen()
                 .map(c -> next("Chosen: " + c, JobStep.OPTIONS))
                 .orElseGet(() -> next("Customer to choose", JobStep.OPTIONS));
+    }
+
+    private JobAssessment.Next rewinding() {
+        return redesign.map(r -> next(
+                        r.judgement().verdict() == Verdict.HOLDS
+                                ? "Rewind it by its coil ticket"
+                                : r.judgement().headline(),
+                        JobStep.NEW_WINDING))
+                .orElseGet(() -> next("To be rewound: design the new winding", JobStep.NEW_WINDING));
     }
 
     /** What a motor that may not be opened here needs: an exposure made safe, or the customer told. */

@@ -70,6 +70,16 @@ public enum Dimension implements Coded {
         return NAMES.getOrDefault(name, RATIO);
     }
 
+    /**
+     * Returns the diameter of a gauge of round wire, halves too (ASTM B258).
+     *
+     * @param number gauge number, AWG
+     * @return bare diameter in mm
+     */
+    public static double gaugeMm(double number) {
+        return 0.127 * Math.pow(92, (36 - number) / 39);
+    }
+
     private record Ending(String text, Dimension kind) {}
 
     /** Longer endings stand before those they contain. */
@@ -94,6 +104,7 @@ public enum Dimension implements Coded {
             new Ending("DiameterM", LENGTH),
             new Ending("WidthM", LENGTH),
             new Ending("DepthM", LENGTH),
+            new Ending("EndM", LENGTH),
             new Ending("WidthTotalM", LENGTH),
             new Ending("measuredW", LOSS),
             new Ending("BurnoutW", LOSS),
@@ -197,7 +208,7 @@ public enum Dimension implements Coded {
 
         double toStored(double written) {
             if (Double.isNaN(factor)) {
-                return 0.127 * Math.pow(92, (36 - written) / 39);
+                return gaugeMm(written);
             }
             return offset == 0 ? written * factor : written * factor + offset;
         }

@@ -15,6 +15,7 @@ import app.brasskettle.core.worksheet.Step;
 record WholeTurns(double exact, long turns) {
 
     private static final double WATCH_PERCENT = 3;
+    private static final double NOTHING_PERCENT = 1e-9;
 
     static WholeTurns of(double exact) {
         return new WholeTurns(exact, Math.max(1, (long) Limit.floor(exact + 0.5)));
@@ -25,7 +26,8 @@ record WholeTurns(double exact, long turns) {
     }
 
     Judgement judgement(String source) {
-        double change = fluxChangePercent();
+        // Noise of the arithmetic is no change.
+        double change = Math.abs(fluxChangePercent()) < NOTHING_PERCENT ? 0 : fluxChangePercent();
         String figures = turns + " turns for " + Figures.significant(exact, 4) + ": flux changes by "
                 + Figures.significant(change, 3) + " %, limit " + Figures.plain(WATCH_PERCENT) + " % either way";
         return Limit.over(Math.abs(change), WATCH_PERCENT)

@@ -35,6 +35,24 @@ public enum ShopLimit implements Coded {
     CURRENT_DENSITY_STOP(Sheet.WINDING, "Current density to stop at", "A/mm²", 9, 1, 30, "Design practice"),
     SLOT_FILL_WATCH_PERCENT(Sheet.WINDING, "Slot fill to watch from", "%", 75, 10, 100, "Design practice"),
     SLOT_FILL_STOP_PERCENT(Sheet.WINDING, "Slot fill to stop at", "%", 82, 10, 100, "Design practice"),
+    WIRE_THICKEST_MM(
+            Sheet.REWIND,
+            "Thickest wire that is wound in by hand",
+            "mm",
+            1.6,
+            0.5,
+            3,
+            "Shop practice: thicker wire does not lie down in the slot"),
+    WIRE_ALLOWANCE_PERCENT(
+            Sheet.REWIND,
+            "Wire drawn from the rack beyond the copper computed",
+            "%",
+            5,
+            0,
+            50,
+            "Shop practice: ends, enamel and what stays on the reel"),
+    LEAD_CURRENT_DENSITY(
+            Sheet.REWIND, "Current density in a lead", "A/mm²", 5, 1, 10, "Shop practice for insulated leads in air"),
     WAIVER_FACTOR(
             Sheet.GATE,
             "A lead hand may waive a limit missed by a factor of",
@@ -50,6 +68,7 @@ public enum ShopLimit implements Coded {
         RESISTANCE,
         SURGE,
         WINDING,
+        REWIND,
         GATE
     }
 

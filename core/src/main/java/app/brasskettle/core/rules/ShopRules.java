@@ -26,6 +26,7 @@ import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.winding.WindingLimits;
+import app.brasskettle.core.winding.WindingPurpose;
 import app.brasskettle.core.winding.WindingResult;
 import app.brasskettle.core.winding.WindingWorksheet;
 import app.brasskettle.core.worksheet.Problem;
@@ -197,18 +198,25 @@ public record ShopRules(Map<Question, School> schools, List<LimitChange> changes
 
     /** Winding data checked with the limits in force. */
     public WindingResult winding(WindingData data) {
+        return winding(data, WindingPurpose.TAKEN);
+    }
+
+    /** Winding data that were taken, or that are to be made, checked with the limits in force. */
+    public WindingResult winding(WindingData data, WindingPurpose purpose) {
         WindingLimits standard = WindingLimits.standard();
-        WindingResult result = WindingWorksheet.create(new WindingLimits(
-                        standard.gapLowT(),
-                        standard.gapHighT(),
-                        standard.toothLowT(),
-                        standard.toothHighT(),
-                        standard.coreLowT(),
-                        standard.coreHighT(),
-                        figure(ShopLimit.CURRENT_DENSITY_WATCH),
-                        figure(ShopLimit.CURRENT_DENSITY_STOP),
-                        figure(ShopLimit.SLOT_FILL_WATCH_PERCENT),
-                        figure(ShopLimit.SLOT_FILL_STOP_PERCENT)))
+        WindingResult result = WindingWorksheet.create(
+                        new WindingLimits(
+                                standard.gapLowT(),
+                                standard.gapHighT(),
+                                standard.toothLowT(),
+                                standard.toothHighT(),
+                                standard.coreLowT(),
+                                standard.coreHighT(),
+                                figure(ShopLimit.CURRENT_DENSITY_WATCH),
+                                figure(ShopLimit.CURRENT_DENSITY_STOP),
+                                figure(ShopLimit.SLOT_FILL_WATCH_PERCENT),
+                                figure(ShopLimit.SLOT_FILL_STOP_PERCENT)),
+                        purpose)
                 .work()
                 .apply(data);
         return result.judgedAs(said(result.judgement(), ShopLimit.Sheet.WINDING));

@@ -9,14 +9,28 @@ package app.brasskettle.core.winding;
  * @param toothT in the teeth
  * @param coreT in the back iron
  */
-record Magnetics(double seriesTurns, double fluxWb, double gapT, double toothT, double coreT) {
+public record Magnetics(double seriesTurns, double fluxWb, double gapT, double toothT, double coreT) {
 
-    /** E = 4.44·f·N·kw·Φ, with E the voltage of one phase. */
+    /** Computes the flux of a winding as it was taken. */
     static Magnetics of(WindingData d, double windingFactor) {
-        double phaseV = d.connection() == WindingConnection.WYE ? d.ratedVoltageV() / Math.sqrt(3) : d.ratedVoltageV();
-        double turns = d.slots() / 3.0 * d.turnsPerCoil() / d.parallelCircuits();
+        return of(d, d.poles(), d.connection(), d.parallelCircuits(), windingFactor);
+    }
+
+    /**
+     * Computes the flux of a winding in another connection of its leads: E = 4.44·f·N·kw·Φ, with E the voltage of one phase.
+     *
+     * @param d core, turns, voltage and frequency
+     * @param poles poles of the field
+     * @param connection wye or delta
+     * @param circuits circuits side by side in a phase
+     * @param windingFactor pitch × distribution for these poles
+     */
+    public static Magnetics of(
+            WindingData d, int poles, WindingConnection connection, int circuits, double windingFactor) {
+        double phaseV = connection == WindingConnection.WYE ? d.ratedVoltageV() / Math.sqrt(3) : d.ratedVoltageV();
+        double turns = d.slots() / 3.0 * d.turnsPerCoil() / circuits;
         double flux = phaseV / (4.44 * d.frequencyHz() * turns * windingFactor);
-        double gap = flux * d.poles() / (2 * d.boreDiameterM() * d.coreLengthM());
+        double gap = flux * poles / (2 * d.boreDiameterM() * d.coreLengthM());
         double tooth = gap * Math.PI * d.boreDiameterM() / (d.slots() * d.toothWidthM() * d.stackingFactor());
         double core = flux / (2 * d.backIronDepthM() * d.coreLengthM() * d.stackingFactor());
         return new Magnetics(turns, flux, gap, tooth, core);

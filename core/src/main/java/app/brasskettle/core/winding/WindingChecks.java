@@ -14,9 +14,11 @@ final class WindingChecks {
     private static final String SOURCE = "Usual design ranges, shop setting";
 
     private final WindingLimits limits;
+    private final WindingPurpose purpose;
 
-    WindingChecks(WindingLimits limits) {
+    WindingChecks(WindingLimits limits, WindingPurpose purpose) {
         this.limits = limits;
+        this.purpose = purpose;
     }
 
     List<Judgement> of(WindingData d, boolean balanced, Optional<Magnetics> flux, double density, double fill) {
@@ -40,14 +42,9 @@ final class WindingChecks {
                 limits.currentDensityWatch(),
                 limits.currentDensityStop(),
                 " A/mm²",
-                "Count the wires in hand and the circuits again."));
-        checks.add(ceiling(
-                "Slot fill",
-                fill,
-                limits.fillWatchPercent(),
-                limits.fillStopPercent(),
-                " %",
-                "Measure the slot again, or count the wires again."));
+                purpose.density()));
+        checks.add(
+                ceiling("Slot fill", fill, limits.fillWatchPercent(), limits.fillStopPercent(), " %", purpose.fill()));
         return List.copyOf(checks);
     }
 
@@ -91,7 +88,7 @@ final class WindingChecks {
         return Math.sin(Math.PI / 2 * span / d.fullPitchSlots());
     }
 
-    private static Judgement range(String where, double tesla, double low, double high) {
+    private Judgement range(String where, double tesla, double low, double high) {
         String figure = where + " " + Figures.significant(tesla, 3) + " T, usual " + low + " to " + high + " T";
         if (Magnetics.within(tesla, low, high)) {
             return new Judgement(Verdict.HOLDS, figure, "", SOURCE, "");
@@ -102,7 +99,7 @@ final class WindingChecks {
                 figure,
                 tesla > high ? "More flux than the iron usually carries" : "Less flux than the iron is there for",
                 SOURCE,
-                "Count turns, circuits and connection again before stripping.");
+                purpose.flux(tesla > high));
     }
 
     private static Judgement ceiling(String what, double value, double watch, double stop, String unit, String next) {

@@ -20,16 +20,22 @@ public final class WindingWorksheet {
 
     private WindingWorksheet() {}
 
+    /** Creates the worksheet {@code winding-data} for data that were taken. */
     public static Worksheet<WindingData, WindingResult> create(WindingLimits limits) {
+        return create(limits, WindingPurpose.TAKEN);
+    }
+
+    /** Creates the worksheet for data that were taken, or for a winding that is to be made. */
+    public static Worksheet<WindingData, WindingResult> create(WindingLimits limits, WindingPurpose purpose) {
         return new Worksheet<>(
                 "winding-data",
                 "Winding data",
                 WindingData.class,
                 List.of("IEC 60028", "Usual design ranges"),
-                d -> work(d, limits));
+                d -> work(d, limits, purpose));
     }
 
-    private static WindingResult work(WindingData d, WindingLimits limits) {
+    private static WindingResult work(WindingData d, WindingLimits limits, WindingPurpose purpose) {
         GroupRing ring = GroupRing.of(d.slots(), d.poles(), d.groupPattern());
         boolean balanced = ring.balanced();
         double pitch = Math.sin(Math.PI / 2 * d.spanSlots() / d.fullPitchSlots());
@@ -54,10 +60,12 @@ public final class WindingWorksheet {
                     / (area * 1e-6 * d.parallelCircuits());
             return wye ? 2 * phase : phase * 2 / 3;
         });
-        WindingChecks rule = new WindingChecks(limits);
+        WindingChecks rule = new WindingChecks(limits, purpose);
         List<Judgement> checks = rule.of(d, balanced, flux, density, fill);
-        Optional<String> misreading = flux.flatMap(m -> rule.misreading(d, m));
-        Judgement worst = worst(checks, misreading);
+        // What is to be made was not misread.
+        Optional<String> misreading =
+                purpose == WindingPurpose.TAKEN ? flux.flatMap(m -> rule.misreading(d, m)) : Optional.empty();
+        Judgement worst = worst(checks, misreading, purpose);
         return new WindingResult(
                 d.slots(),
                 ring.groups().size(),
@@ -84,17 +92,12 @@ public final class WindingWorksheet {
                 steps(d, pitch, distribution, flux, density, fill, copper, terminal));
     }
 
-    private static Judgement worst(List<Judgement> checks, Optional<String> misreading) {
+    private static Judgement worst(List<Judgement> checks, Optional<String> misreading, WindingPurpose purpose) {
         Verdict verdict = Verdict.worst(checks.stream().map(Judgement::verdict).toList());
         Judgement first =
                 checks.stream().filter(c -> c.verdict() == verdict).findFirst().orElseThrow();
         if (verdict == Verdict.HOLDS) {
-            return new Judgement(
-                    verdict,
-                    "The take agrees with itself: flux, current density and fill are usual",
-                    first.headline(),
-                    first.source(),
-                    "Have somebody take it again before the copper comes out.");
+            return new Judgement(verdict, purpose.usual(), first.headline(), first.source(), purpose.next());
         }
         return misreading
                 .map(m -> new Judgement(verdict, first.headline(), m, first.source(), first.next()))

@@ -62,7 +62,7 @@ public enum TakeField {
             TakeStage.CORE,
             5,
             t -> t.backIronDepthM().map(TakeField::mm)),
-    SLOT_AREA("slotAreaMm2", "Slot area, mm²", TakeStage.CORE, 10, WindingTake::slotAreaMm2),
+    SLOT_AREA("slotAreaMm2", "Slot area, mm²", TakeStage.CORE, 10, WindingTake::slotArea),
     VOLTAGE("ratedVoltageV", "Volts", TakeStage.PLATE, 0, WindingTake::ratedVoltageV),
     FREQUENCY("frequencyHz", "Hertz", TakeStage.PLATE, 0, WindingTake::frequencyHz),
     CURRENT("ratedCurrentA", "Amperes", TakeStage.PLATE, 0, WindingTake::ratedCurrentA);

@@ -38,6 +38,13 @@ public record WindingRecord(
      */
     public record Settlement(String by, String reason, int firstVersion, int secondVersion) {}
 
+    /** Returns the opening of a slot in mm, where the first take has it. */
+    public Optional<Double> slotOpeningMm() {
+        return first.flatMap(t -> t.take().slot())
+                .flatMap(SlotShape::openingWidthM)
+                .map(m -> 1000 * m);
+    }
+
     /** Nothing on record. */
     public static WindingRecord none() {
         return new WindingRecord(

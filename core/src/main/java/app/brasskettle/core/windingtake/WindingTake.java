@@ -1,5 +1,6 @@
 package app.brasskettle.core.windingtake;
 
+import app.brasskettle.core.connection.Rotation;
 import app.brasskettle.core.grouping.GroupingCheck;
 import app.brasskettle.core.winding.Strand;
 import app.brasskettle.core.winding.WindingConnection;
@@ -31,9 +32,16 @@ import java.util.function.Predicate;
  * @param stackingFactor iron in that length
  * @param toothWidthM width of a tooth
  * @param backIronDepthM depth of the iron behind the slots
- * @param slotAreaMm2 area of a slot
+ * @param ducts cooling ducts through the iron
+ * @param ductWidthM width of one
+ * @param slot section of a slot
+ * @param slotAreaMm2 area of a slot, where it is told and not computed from its section
  * @param overhangConnectionEndM how far the coils stand out at the connection end
  * @param overhangOtherEndM the same at the other end
+ * @param barriers paper between phases in the overhang
+ * @param leadExit side on which the leads lie
+ * @param leadAreaMm2 copper of one lead
+ * @param shaftTurns sense in which the shaft turned, seen from the connection end
  * @param ratedVoltageV line voltage
  * @param frequencyHz supply frequency
  * @param ratedCurrentA line current
@@ -55,9 +63,16 @@ public record WindingTake(
         Optional<Double> stackingFactor,
         Optional<Double> toothWidthM,
         Optional<Double> backIronDepthM,
+        Optional<Integer> ducts,
+        Optional<Double> ductWidthM,
+        Optional<SlotShape> slot,
         Optional<Double> slotAreaMm2,
         Optional<Double> overhangConnectionEndM,
         Optional<Double> overhangOtherEndM,
+        Optional<PhaseBarriers> barriers,
+        Optional<LeadExit> leadExit,
+        Optional<Double> leadAreaMm2,
+        Optional<Rotation> shaftTurns,
         Optional<Double> ratedVoltageV,
         Optional<Double> frequencyHz,
         Optional<Double> ratedCurrentA,
@@ -65,6 +80,7 @@ public record WindingTake(
 
     private static final int MAX_COUNT = 10_000;
     private static final int MAX_NOTES = 1000;
+    private static final int MAX_DUCTS = 60;
 
     public WindingTake {
         groupPattern = Problems.orEmpty(groupPattern).map(Problems::copy).filter(g -> !g.isEmpty());
@@ -81,7 +97,10 @@ public record WindingTake(
         stackingFactor.ifPresent(f -> problems.aboveTo("stackingFactor", f, 0, 1, ""));
         positive("toothWidthM", toothWidthM, "m", problems);
         positive("backIronDepthM", backIronDepthM, "m", problems);
+        ducts.ifPresent(d -> problems.whole("ducts", d, 0, MAX_DUCTS, "ducts"));
+        positive("ductWidthM", ductWidthM, "m", problems);
         positive("slotAreaMm2", slotAreaMm2, "mm²", problems);
+        positive("leadAreaMm2", leadAreaMm2, "mm²", problems);
         positive("overhangConnectionEndM", overhangConnectionEndM, "m", problems);
         positive("overhangOtherEndM", overhangOtherEndM, "m", problems);
         positive("ratedVoltageV", ratedVoltageV, "V", problems);
@@ -160,6 +179,16 @@ public record WindingTake(
         return turnsPerCoil.or(() -> wiresPerCoil.flatMap(w -> inHand().map(h -> w / h)));
     }
 
+    /** Returns the area of a slot: as it was told, else computed from its section. */
+    public Optional<Double> slotArea() {
+        return slotAreaMm2.or(() -> slot.flatMap(SlotShape::areaMm2));
+    }
+
+    /** Returns the length of the iron with its ducts, m. */
+    public Optional<Double> grossLengthM() {
+        return coreLengthM.map(l -> l + ducts.orElse(0) * ductWidthM.orElse(0.0));
+    }
+
     /** Returns the copper of one turn in mm², all wires in hand. */
     Optional<Double> copperMm2() {
         return strands.map(s -> s.stream()
@@ -200,7 +229,7 @@ public record WindingTake(
                     stackingFactor.get(),
                     toothWidthM.get(),
                     backIronDepthM.get(),
-                    slotAreaMm2.get(),
+                    slotArea().orElseThrow(),
                     ratedVoltageV.get(),
                     frequencyHz.get(),
                     ratedCurrentA.get()));

@@ -18,7 +18,8 @@ public enum JobStep {
     WINDING_DATA(Station.WINDING, Order.BEFORE_TESTS, "winding", "Winding data"),
     SECOND_TAKE(Station.WINDING, Order.BEFORE_TESTS, "winding/second", "Second take"),
     WINDING_CONNECTION(Station.WINDING, Order.BEFORE_TESTS, "winding/connection", "Connection"),
-    OPTIONS(Station.CHOOSE, Order.BEFORE_TESTS, "choose", "Options");
+    OPTIONS(Station.CHOOSE, Order.BEFORE_TESTS, "choose", "Options"),
+    NEW_WINDING(Station.REWIND, Order.BEFORE_TESTS, "rewind/new-winding", "New winding");
 
     /** Where a step stands among the tests of its station. */
     public enum Order {

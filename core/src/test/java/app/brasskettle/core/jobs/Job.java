@@ -119,6 +119,8 @@ final class Job {
                 closed,
                 earlier,
                 WindingAssessment.of(WindingRecord.none(), rules),
+                Optional.empty(),
+                Optional.empty(),
                 priced ? Optional.of(PriceBook.estimate(15_000, Rates.usual())) : Optional.empty(),
                 chosen);
     }

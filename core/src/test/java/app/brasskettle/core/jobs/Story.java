@@ -498,6 +498,8 @@ final class Story {
                 List.of(),
                 WindingAssessment.of(WindingRecord.none(), ShopRules.standard()),
                 Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 }

@@ -19,7 +19,8 @@ class JobStepTest {
                         Station.TEARDOWN,
                         Station.CAUSE,
                         Station.WINDING,
-                        Station.CHOOSE);
+                        Station.CHOOSE,
+                        Station.REWIND);
     }
 
     @Test

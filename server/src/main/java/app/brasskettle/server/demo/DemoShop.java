@@ -69,6 +69,7 @@ class DemoShop implements ApplicationRunner {
     private final TestBook tests;
     private final DemoReadings readings;
     private final DemoBenches benches;
+    private final DemoRack rack;
     private final FloorBook floor;
     private final SettingsStore settings;
     private final PhotoBook photos;
@@ -83,6 +84,7 @@ class DemoShop implements ApplicationRunner {
             TestBook tests,
             DemoReadings readings,
             DemoBenches benches,
+            DemoRack rack,
             FloorBook floor,
             SettingsStore settings,
             PhotoBook photos,
@@ -94,6 +96,7 @@ class DemoShop implements ApplicationRunner {
         this.tests = tests;
         this.readings = readings;
         this.benches = benches;
+        this.rack = rack;
         this.floor = floor;
         this.settings = settings;
         this.photos = photos;
@@ -133,6 +136,7 @@ class DemoShop implements ApplicationRunner {
         try (InputStream in = DemoShop.class.getResourceAsStream("/demo/jobs.json")) {
             stories = json.readValue(in, json.getTypeFactory().constructCollectionType(List.class, Story.class));
         }
+        List<DemoRack.Reels> wires = rack.told();
         together.executeWithoutResult(t -> {
             String hash = encoder.encode("tarnquay");
             PEOPLE.values().forEach(p -> accounts.add(p, hash));
@@ -148,6 +152,7 @@ class DemoShop implements ApplicationRunner {
             book.countTagsAnew();
             stories.forEach(this::tell);
             benches.furnish(now);
+            rack.fill("Mara Orre", wires);
         });
         LOG.info("Tarn Quay Motor Works is set up with {} jobs", stories.size());
     }

@@ -14,6 +14,7 @@ import app.brasskettle.core.leads.LeadMap;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.passport.MotorMark;
 import app.brasskettle.core.quantity.TypedInput;
+import app.brasskettle.core.redesign.RedesignSheet;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.Refit;
@@ -225,6 +226,8 @@ public final class RecordedJob {
                 closed,
                 earlier,
                 WindingAssessment.of(windingRecord(), rules),
+                read(SheetKind.CONNECTION, ConnectionSheet.class).map(ConnectionSheet::scheme),
+                read(SheetKind.REDESIGN, RedesignSheet.class),
                 read(SheetKind.OFFERS, ChoiceSheet.class),
                 last(EventKind.CHOSEN).map(e -> e.text("option")));
     }

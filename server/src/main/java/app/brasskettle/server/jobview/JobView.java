@@ -16,6 +16,7 @@ import app.brasskettle.core.jobs.Departure;
 import app.brasskettle.core.jobs.DismantledAssessment;
 import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.nameplate.PlateAssessment;
+import app.brasskettle.core.redesign.RedesignAssessment;
 import app.brasskettle.core.resistance.ResistanceReadings;
 import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.surge.SurgeOutcome;
@@ -59,6 +60,7 @@ public record JobView(
         FailureRanking ranking,
         List<Advice> advice,
         WindingAssessment winding,
+        Optional<RedesignAssessment> redesign,
         Optional<ChoiceAssessment> choice,
         Optional<Concluded> concluded,
         List<Concluded> overruledConclusions,

@@ -88,6 +88,10 @@ final class Ledger {
                                 c.judgement().verdict(),
                                 c.judgement().headline(),
                                 JobStep.WINDING_CONNECTION.path()));
+            case REDESIGN ->
+                reading.redesign()
+                        .ifPresent(r ->
+                                add(s, r.judgement().verdict(), r.judgement().headline(), JobStep.NEW_WINDING.path()));
             case OFFERS ->
                 reading.choice()
                         .ifPresent(c -> add(s, c.advice().verdict(), c.advice().headline(), "choose"));

@@ -16,6 +16,10 @@ import app.brasskettle.core.leads.LeadMapAssessment;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateAssessment;
 import app.brasskettle.core.quantity.TypedInput;
+import app.brasskettle.core.redesign.CoilTicket;
+import app.brasskettle.core.redesign.RedesignAssessment;
+import app.brasskettle.core.redesign.RedesignSheet;
+import app.brasskettle.core.redesign.WireOffer;
 import app.brasskettle.core.teardown.MapFact;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.TeardownLog;
@@ -24,12 +28,15 @@ import app.brasskettle.core.testrecord.TestJudge;
 import app.brasskettle.core.windingtake.WindingAssessment;
 import app.brasskettle.core.windingtake.WindingRecord;
 import app.brasskettle.core.windingtake.WindingTake;
+import app.brasskettle.core.wire.Rack;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.server.drawings.ConnectionDrawings;
+import app.brasskettle.server.drawings.SlotSection;
 import app.brasskettle.server.sheets.SheetKind;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
  * What the core says to a sheet while it is being typed, before anything is kept.
@@ -41,11 +48,15 @@ import java.util.Optional;
  * @param winding what the takes of the winding come to
  * @param connection what the joints of the winding come to
  * @param drawings the diagram, and the joints as found, as they are drawn
+ * @param slot the section of the slot of a take, as it is drawn
  * @param log what a log of parts says
  * @param leads what a lead map says
  * @param findings each finding judged
  * @param facts what a coil map says
  * @param choice options compared
+ * @param redesign what a new winding comes to
+ * @param offer wire from the rack for it
+ * @param ticket what is cut and wound for it, once its wire is chosen
  */
 record SheetPreview(
         Map<String, String> shown,
@@ -55,13 +66,18 @@ record SheetPreview(
         Optional<WindingAssessment> winding,
         Optional<ConnectionAssessment> connection,
         Optional<ConnectionDrawings> drawings,
+        Optional<String> slot,
         Optional<TeardownLogAssessment> log,
         Optional<LeadMapAssessment> leads,
         Optional<FindingsAssessment> findings,
         List<MapFact> facts,
-        Optional<ChoiceAssessment> choice) {
+        Optional<ChoiceAssessment> choice,
+        Optional<RedesignAssessment> redesign,
+        Optional<WireOffer> offer,
+        Optional<CoilTicket> ticket) {
 
-    static SheetPreview of(SheetKind kind, Map<String, Object> typed, JobRecord job, WindingRecord taken) {
+    static SheetPreview of(
+            SheetKind kind, Map<String, Object> typed, JobRecord job, WindingRecord taken, Supplier<Rack> rack) {
         TypedInput.Attempt<? extends Record> attempt = TypedInput.attempt(kind.type(), typed);
         Optional<? extends Record> input = attempt.input();
         Optional<WindingAssessment> winding = as(input, WindingTake.class)
@@ -71,6 +87,7 @@ record SheetPreview(
                         w, TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration())));
         Optional<ConnectionAssessment> connection = as(input, ConnectionSheet.class)
                 .map(c -> ConnectionAssessment.of(job.winding().data(), c));
+        Optional<RedesignAssessment> redesign = as(input, RedesignSheet.class).map(r -> JobAssessment.redesign(job, r));
         return new SheetPreview(
                 attempt.shown(),
                 attempt.problems(),
@@ -82,11 +99,22 @@ record SheetPreview(
                         .flatMap(ConnectionDrawings::of)
                         .or(() -> connection.flatMap(a -> ConnectionDrawings.of(
                                 a, as(input, ConnectionSheet.class).flatMap(ConnectionSheet::joints)))),
+                as(input, WindingTake.class).flatMap(WindingTake::slot).flatMap(SlotSection::svg),
                 as(input, TeardownLog.class).map(l -> DismantledAssessment.log(job, l)),
                 as(input, LeadMap.class).map(l -> DismantledAssessment.leads(job, l)),
                 as(input, Findings.class).map(FindingsAssessment::of),
                 as(input, PaintedStator.class).map(s -> s.map().facts()).orElse(List.of()),
-                as(input, ChoiceSheet.class).flatMap(c -> JobAssessment.compare(job, c)));
+                as(input, ChoiceSheet.class).flatMap(c -> JobAssessment.compare(job, c)),
+                redesign,
+                redesign.flatMap(r -> WireOffer.of(
+                        r,
+                        as(input, RedesignSheet.class).orElseThrow(),
+                        rack.get(),
+                        taken.slotOpeningMm(),
+                        job.rules())),
+                redesign.flatMap(r -> taken.first()
+                        .flatMap(t -> CoilTicket.of(
+                                r, as(input, RedesignSheet.class).orElseThrow(), t.take(), rack.get(), job.rules()))));
     }
 
     private static <T extends Record> Optional<T> as(Optional<? extends Record> input, Class<T> type) {

@@ -3,20 +3,13 @@ package app.brasskettle.server.reports;
 import app.brasskettle.server.jobview.JobView;
 import app.brasskettle.server.settings.ShopSettings;
 import app.brasskettle.server.triage.TriageRow;
-import com.google.zxing.EncodeHintType;
-import com.google.zxing.WriterException;
-import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
-import com.google.zxing.qrcode.encoder.ByteMatrix;
-import com.google.zxing.qrcode.encoder.Encoder;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
-import java.util.Map;
 
 /** The tag that is tied to a motor: its job number to be read by people, and as a QR code (ISO/IEC 18004) that opens the job. */
 final class JobTag {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
-    private static final int QUIET_MODULES = 4;
     private static final String STYLE = """
             @page { size: 100mm 62mm; margin: 4mm; }
             body { font-family: Sheet; font-size: 9pt; color: #000; line-height: 1.2; margin: 0; }
@@ -37,7 +30,7 @@ final class JobTag {
                 .append("</title><style>")
                 .append(STYLE)
                 .append("</style></head><body><div class=\"code\">")
-                .append(code(address))
+                .append(QrDrawing.svg(address, 32))
                 .append("</div><h1>")
                 .append(Markup.esc(id.tag()))
                 .append("</h1>");
@@ -96,33 +89,5 @@ final class JobTag {
 
     private static String shorten(String text, int most) {
         return text.length() <= most ? text : text.substring(0, most - 1) + "…";
-    }
-
-    /** The code as a drawing, one square a module, so that it prints sharp at any size. */
-    private static String code(String address) {
-        ByteMatrix modules;
-        try {
-            modules = Encoder.encode(address, ErrorCorrectionLevel.M, Map.of(EncodeHintType.CHARACTER_SET, "UTF-8"))
-                    .getMatrix();
-        } catch (WriterException tooLong) {
-            throw new IllegalArgumentException("No code for " + address, tooLong);
-        }
-        int side = modules.getWidth() + 2 * QUIET_MODULES;
-        StringBuilder path = new StringBuilder();
-        for (int y = 0; y < modules.getHeight(); y++) {
-            for (int x = 0; x < modules.getWidth(); x++) {
-                if (modules.get(x, y) == 1) {
-                    path.append('M')
-                            .append(x + QUIET_MODULES)
-                            .append(' ')
-                            .append(y + QUIET_MODULES)
-                            .append("h1v1h-1z");
-                }
-            }
-        }
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"32mm\" height=\"32mm\" viewBox=\"0 0 " + side + " "
-                + side
-                + "\"><rect width=\"" + side + "\" height=\"" + side + "\" fill=\"#fff\"/><path d=\"" + path
-                + "\" fill=\"#000\"/></svg>";
     }
 }

@@ -2,12 +2,19 @@ package app.brasskettle.server.reports;
 
 import app.brasskettle.core.connection.ConnectionAssessment;
 import app.brasskettle.core.connection.ConnectionDiagram;
+import app.brasskettle.core.jobs.JobRecord;
+import app.brasskettle.core.redesign.CoilTicket;
+import app.brasskettle.core.redesign.RedesignAssessment;
+import app.brasskettle.core.redesign.RedesignSheet;
+import app.brasskettle.core.work.JobStep;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.jobs.JobBook;
+import app.brasskettle.server.jobs.ReadJob;
 import app.brasskettle.server.jobview.JobView;
 import app.brasskettle.server.jobview.JobViews;
 import app.brasskettle.server.photos.PhotoBook;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.rack.RackStore;
 import app.brasskettle.server.settings.SettingsStore;
 import app.brasskettle.server.triage.TriageRow;
 import app.brasskettle.server.triage.TriageStore;
@@ -36,8 +43,16 @@ class ReportController {
     private final SettingsStore settings;
     private final TriageStore pile;
     private final PdfPrinter printer;
+    private final RackStore rack;
 
-    ReportController(JobBook book, PhotoBook photos, SettingsStore settings, TriageStore pile, PdfPrinter printer) {
+    ReportController(
+            JobBook book,
+            PhotoBook photos,
+            SettingsStore settings,
+            TriageStore pile,
+            PdfPrinter printer,
+            RackStore rack) {
+        this.rack = rack;
         this.pile = pile;
         this.book = book;
         this.photos = photos;
@@ -60,11 +75,39 @@ class ReportController {
     @GetMapping(value = "/api/jobs/{tag}/tag.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> tag(@PathVariable String tag) {
         JobView job = JobViews.of(book.read(tag));
-        String address = ServletUriComponentsBuilder.fromCurrentContextPath()
-                .path("/jobs/{tag}")
+        return pdf(tag + "-tag", JobTag.html(job, address("/jobs/{tag}", tag), settings.current()));
+    }
+
+    private static String address(String path, String tag) {
+        return ServletUriComponentsBuilder.fromCurrentContextPath()
+                .path(path)
                 .buildAndExpand(tag)
                 .toUriString();
-        return pdf(tag + "-tag", JobTag.html(job, address, settings.current()));
+    }
+
+    /** The coil ticket of the new winding, on one page; its code opens the step it was designed at. */
+    @GetMapping(value = "/api/jobs/{tag}/coil-ticket.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> coilTicket(@PathVariable String tag) {
+        ReadJob read = book.read(tag);
+        JobRecord job = read.job().record();
+        RedesignSheet sheet = job.redesign().orElseThrow(() -> RefusedException.unknown(noTicket(tag)));
+        RedesignAssessment design = read.reading().redesign().orElseThrow();
+        CoilTicket ticket = read.job()
+                .windingRecord()
+                .first()
+                .flatMap(t -> CoilTicket.of(design, sheet, t.take(), rack.rack(), job.rules()))
+                .orElseThrow(() -> RefusedException.unknown(noTicket(tag)));
+        String html = CoilTicketPage.html(
+                JobViews.of(read),
+                design,
+                ticket,
+                address("/jobs/{tag}/" + JobStep.NEW_WINDING.path(), tag),
+                settings.current());
+        return pdf(tag + "-coil-ticket", html);
+    }
+
+    private static String noTicket(String tag) {
+        return "No new winding with its wire is kept for " + tag;
     }
 
     /** The connection as it is to be, on one page. */

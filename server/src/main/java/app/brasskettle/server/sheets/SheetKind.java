@@ -6,6 +6,7 @@ import app.brasskettle.core.findings.Findings;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.leads.LeadMap;
 import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.redesign.RedesignSheet;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.TeardownLog;
 import app.brasskettle.core.windingtake.WindingTake;
@@ -23,7 +24,8 @@ public enum SheetKind implements Coded {
     WINDING(WindingTake.class, Station.WINDING),
     WINDING_SECOND(WindingTake.class, Station.WINDING),
     CONNECTION(ConnectionSheet.class, Station.WINDING),
-    OFFERS(ChoiceSheet.class, Station.CHOOSE);
+    OFFERS(ChoiceSheet.class, Station.CHOOSE),
+    REDESIGN(RedesignSheet.class, Station.REWIND);
 
     private final Class<? extends Record> type;
 

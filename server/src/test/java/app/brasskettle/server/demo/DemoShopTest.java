@@ -71,7 +71,7 @@ class DemoShopTest {
                     .mapToDouble(r -> r.get("probability").asDouble())
                     .sum();
             assertThat(sum).as(tag).isBetween(0.999999, 1.000001);
-            assertThat(job.at("/stations").size()).isEqualTo(6);
+            assertThat(job.at("/stations").size()).isEqualTo(7);
             assertThat(job.at("/gate/state").asString()).isIn("blocked", "test-power-only");
         }
     }

@@ -1,0 +1,87 @@
+package app.brasskettle.server.rack;
+
+import app.brasskettle.core.wire.Rack;
+import app.brasskettle.core.wire.WireGrade;
+import app.brasskettle.core.wire.WireLot;
+import app.brasskettle.core.worksheet.Coded;
+import java.math.BigDecimal;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/** Lots of winding wire in PostgreSQL. */
+@Component
+public class RackStore {
+
+    private final JdbcClient db;
+
+    RackStore(JdbcClient db) {
+        this.db = db;
+    }
+
+    /**
+     * A lot as it is stored.
+     *
+     * @param id its number
+     * @param version counts its changes
+     * @param wire what it is
+     */
+    public record Lot(long id, int version, WireLot wire) {}
+
+    /** Lists all lots, those that are used up last. */
+    List<Lot> lots() {
+        return db.sql("select * from wire_lot order by (on_hand_kg = 0), size, id")
+                .query(RackStore::lot)
+                .list();
+    }
+
+    /** Returns what there is to wind with. */
+    public Rack rack() {
+        return Rack.of(lots().stream().map(Lot::wire).toList());
+    }
+
+    /** Adds a lot. */
+    public void add(WireLot wire, String by) {
+        values("""
+                        insert into wire_lot (size, grade, overall_diameter_mm, on_hand_kg, reels, lot, price_per_kg, written_by)
+                        values (:size, :grade, :overall, :kg, :reels, :lot, :price, :by)""", wire, by).update();
+    }
+
+    /** Writes a lot that its writer saw at {@code version}; false when somebody wrote since, or there is no such lot. */
+    boolean write(long id, int version, WireLot wire, String by) {
+        return values("""
+                        update wire_lot set size = :size, grade = :grade, overall_diameter_mm = :overall, on_hand_kg = :kg,
+                          reels = :reels, lot = :lot, price_per_kg = :price, written_by = :by, version = version + 1
+                        where id = :id and version = :version""", wire, by).param("id", id).param("version", version).update() == 1;
+    }
+
+    private JdbcClient.StatementSpec values(String sql, WireLot wire, String by) {
+        return db.sql(sql)
+                .param("size", wire.size())
+                .param("grade", wire.grade().code())
+                .param("overall", wire.overallDiameterMm().orElse(null))
+                .param("kg", wire.onHandKg())
+                .param("reels", wire.reels())
+                .param("lot", wire.lot().orElse(null))
+                .param("price", wire.pricePerKg().orElse(null))
+                .param("by", by);
+    }
+
+    private static Lot lot(ResultSet row, int n) throws SQLException {
+        return new Lot(
+                row.getLong("id"),
+                row.getInt("version"),
+                new WireLot(
+                        row.getString("size"),
+                        Coded.parse(WireGrade.class, row.getString("grade")).orElseThrow(),
+                        Optional.ofNullable(row.getBigDecimal("overall_diameter_mm"))
+                                .map(BigDecimal::doubleValue),
+                        row.getDouble("on_hand_kg"),
+                        row.getInt("reels"),
+                        Optional.ofNullable(row.getString("lot")),
+                        Optional.ofNullable(row.getBigDecimal("price_per_kg")).map(BigDecimal::doubleValue)));
+    }
+}
