@@ -24,6 +24,7 @@ const PassportPage = lazy(() => import('./passport/PassportPage').then((m) => ({
 const CustomersPage = lazy(() =>
   import('./customers/CustomersPage').then((m) => ({ default: m.CustomersPage })),
 );
+const BankPage = lazy(() => import('./bank/BankPage').then((m) => ({ default: m.BankPage })));
 const ShopPage = lazy(() => import('./settings/ShopPage').then((m) => ({ default: m.ShopPage })));
 const TriagePage = lazy(() => import('./triage/TriagePage').then((m) => ({ default: m.TriagePage })));
 const WorksheetsPage = lazy(() =>
@@ -70,6 +71,7 @@ function App() {
                 <Route path="/receive" element={<ReceivePage />} />
                 <Route path="/worksheets/:name?" element={<WorksheetsPage />} />
                 <Route path="/triage" element={<TriagePage />} />
+                <Route path="/bank" element={<BankPage />} />
                 <Route path="/shop" element={<ShopPage />} />
                 <Route path="/customers/:id?" element={<CustomersPage />} />
                 <Route path="/motors/:mark" element={<PassportPage />} />

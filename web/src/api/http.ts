@@ -127,8 +127,14 @@ async function refusal(answer: Response): Promise<Refusal> {
 export type Progress = (share: number) => void;
 
 /** A file as the body of a call, as it is; `progress` is told how far it is. */
-export async function send<T>(path: string, file: Blob, key: string, progress?: Progress): Promise<T> {
-  const headers = { ...csrf(), 'Content-Type': 'application/octet-stream', 'Idempotency-Key': key };
+export async function send<T>(
+  path: string,
+  file: Blob,
+  key: string,
+  progress?: Progress,
+  type = 'application/octet-stream',
+): Promise<T> {
+  const headers = { ...csrf(), 'Content-Type': type, 'Idempotency-Key': key };
   const answer = await (progress ? upload(path, headers, file, progress) : posted(path, headers, file));
   if (!answer.ok) {
     throw await refusal(answer);

@@ -4,6 +4,70 @@
  */
 
 export interface paths {
+    "/api/bank/export.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bank/export.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["json"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bank/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bank/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["search"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cause/priors": {
         parameters: {
             query?: never;
@@ -1464,6 +1528,43 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        "app.brasskettle.core.bank.BankMatch": {
+            /** Format: double */
+            distance: number;
+            fields: components["schemas"]["app.brasskettle.core.bank.BankMatch.Compared"][];
+            record: components["schemas"]["app.brasskettle.core.bank.BankRecord"];
+        };
+        "app.brasskettle.core.bank.BankMatch.Compared": {
+            asked: string;
+            differs: boolean;
+            field: string;
+            found: string;
+            label: string;
+        };
+        "app.brasskettle.core.bank.BankOpinion": {
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+            nearest: components["schemas"]["app.brasskettle.core.bank.BankMatch"][];
+        };
+        "app.brasskettle.core.bank.BankRecord": {
+            changed: string | null;
+            key: string;
+            maker: string | null;
+            model: string | null;
+            /** Format: int32 */
+            proved: number;
+            ratedPowerW: number | null;
+            /** Format: int32 */
+            rewound: number;
+            takenBy: string;
+            takenOn: string;
+            winding: components["schemas"]["app.brasskettle.core.winding.WindingData"];
+        };
+        "app.brasskettle.core.bank.BankTable.Refused": {
+            field: string;
+            /** Format: int32 */
+            line: number;
+            message: string;
+        };
         "app.brasskettle.core.catalogue.SheetForm": {
             fields: components["schemas"]["app.brasskettle.core.catalogue.SheetForm.Field"][];
             name: string;
@@ -1698,6 +1799,36 @@ export interface components {
             toothT: number;
             /** Format: double */
             windingFactor: number;
+        };
+        "app.brasskettle.core.design.RatingEstimate": {
+            candidates: components["schemas"]["app.brasskettle.core.design.RatingEstimate.Candidate"][];
+            missing: string[];
+            next: string;
+        };
+        "app.brasskettle.core.design.RatingEstimate.Candidate": {
+            alsoV: number[];
+            /** @enum {string} */
+            connection: "wye" | "delta";
+            currentA: number | null;
+            /** Format: double */
+            frequencyHz: number;
+            /** Format: double */
+            highPowerW: number;
+            /** Format: double */
+            highV: number;
+            /** Format: double */
+            lowPowerW: number;
+            /** Format: double */
+            lowV: number;
+            /** Format: double */
+            powerW: number;
+            /** Format: double */
+            ratedVoltageV: number;
+            reasons: string[];
+            /** Format: double */
+            sharePercent: number;
+            /** Format: double */
+            synchronousRpm: number;
         };
         "app.brasskettle.core.energise.EnergiseGate": {
             demonstration: boolean;
@@ -2481,6 +2612,25 @@ export interface components {
             name: string;
             usedAt: string | null;
         };
+        "app.brasskettle.server.bank.BankController.Found": {
+            matches: components["schemas"]["app.brasskettle.core.bank.BankMatch"][];
+            shown: {
+                [key: string]: string;
+            };
+            /** Format: int32 */
+            size: number;
+        };
+        "app.brasskettle.server.bank.BankController.Import": {
+            /** Format: int32 */
+            fresh: number;
+            /** Format: int32 */
+            kept: number;
+            /** Format: int32 */
+            known: number;
+            refused: components["schemas"]["app.brasskettle.core.bank.BankTable.Refused"][];
+            /** Format: int32 */
+            refusedLines: number;
+        };
         "app.brasskettle.server.bench.BenchController.DischargeProof": {
             residualVoltageV: string;
         };
@@ -3018,6 +3168,7 @@ export interface components {
         };
         "app.brasskettle.server.jobview.SheetPreview": {
             arrival: components["schemas"]["app.brasskettle.core.jobs.ArrivalAssessment"] | null;
+            bank: components["schemas"]["app.brasskettle.core.bank.BankOpinion"] | null;
             choice: components["schemas"]["app.brasskettle.core.choice.ChoiceAssessment"] | null;
             connection: components["schemas"]["app.brasskettle.core.connection.ConnectionAssessment"] | null;
             drawings: components["schemas"]["app.brasskettle.server.drawings.ConnectionDrawings"] | null;
@@ -3028,6 +3179,7 @@ export interface components {
             offer: components["schemas"]["app.brasskettle.core.redesign.WireOffer"] | null;
             plate: components["schemas"]["app.brasskettle.core.nameplate.PlateAssessment"] | null;
             problems: components["schemas"]["app.brasskettle.core.worksheet.Problem"][];
+            rating: components["schemas"]["app.brasskettle.core.design.RatingEstimate"] | null;
             redesign: components["schemas"]["app.brasskettle.core.redesign.RedesignAssessment"] | null;
             shown: {
                 [key: string]: string;
@@ -3265,6 +3417,98 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    csv_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    json: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: {
+                preview?: boolean;
+                leaveOut?: boolean;
+            };
+            header: {
+                "Content-Type": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.bank.BankController.Import"];
+                };
+            };
+        };
+    };
+    search: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.bank.BankController.Found"];
+                };
+            };
+        };
+    };
     priors: {
         parameters: {
             query?: never;

@@ -32,9 +32,9 @@ export function Candidates({
           <th className="n">Copper</th>
           <th className="n">Density</th>
           <th className="n">Fill</th>
-          <th className="n">Terminals, 25 °C</th>
+          <th className="n">Terminals</th>
           <th className="n">Copper</th>
-          <th className="n">Loss, 95 °C</th>
+          <th className="n">Loss</th>
           <th />
         </tr>
       </thead>

@@ -150,7 +150,8 @@ export function RedesignStep({ job }: { job: JobView }) {
           <div className="head">
             <h2>Wire from the rack</h2>
             <span className="soft">
-              {offer?.judgement.headline} · <Link to="/shop">the rack</Link>
+              {offer?.judgement.headline}; resistance at 25 °C, loss at 95 °C ·{' '}
+              <Link to="/shop">the rack</Link>
             </span>
           </div>
           <div className="wanted">{SEARCH.map(field)}</div>

@@ -16,6 +16,7 @@ const PLACES = [
   ['/', 'Floor'],
   ['/triage', 'Triage'],
   ['/customers', 'Customers'],
+  ['/bank', 'Bank'],
   ['/worksheets', 'Worksheets'],
   ['/shop', 'Shop'],
 ] as const;

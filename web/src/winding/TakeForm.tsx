@@ -9,6 +9,7 @@ import { TypedField } from '../quantity/TypedField';
 import { at, usePreview, whileTyping } from '../ui/preview';
 import { Arithmetic } from '../verdict/Arithmetic';
 import './connection.css';
+import { BesideBank, WithoutPlate } from './Beside';
 import { Groups, Slot, Wires } from './TakeParts';
 import {
   freshTake,
@@ -116,6 +117,8 @@ export function TakeForm({
         </p>
       )}
       {judged(preview)}
+      {preview?.rating && <WithoutPlate rating={preview.rating} set={set} />}
+      {preview?.bank && <BesideBank bank={preview.bank} />}
       <Stage stages={stages} stage="before-a-cut" title="Before a cut">
         {preview?.drawings && (
           <img
@@ -157,6 +160,9 @@ export function TakeForm({
       <Stage stages={stages} stage="core" title="The core">
         <div className="grid3">{fields('core')}</div>
         <Slot slot={v.slot ?? {}} preview={preview} problems={problems} set={set} />
+      </Stage>
+      <Stage stages={stages} stage="plate" title="From the nameplate">
+        <div className="grid3">{fields('plate')}</div>
       </Stage>
       <fieldset>
         <legend>What else there is to say</legend>

@@ -25,6 +25,11 @@ export const STAGE_FIELDS = {
     ['backIronDepthM', 'Back iron depth', 'mm'],
     ['slotAreaMm2', 'Slot area, if told', 'mm²'],
   ],
+  plate: [
+    ['ratedVoltageV', 'Volts', 'V'],
+    ['frequencyHz', 'Hertz', 'Hz'],
+    ['ratedCurrentA', 'Amperes', 'A'],
+  ],
 } as const;
 
 export type StageName = keyof typeof STAGE_FIELDS;
@@ -46,9 +51,7 @@ export const SLOT_FIELDS = [
 export type SlotText = Partial<Record<(typeof SLOT_FIELDS)[number][0] | 'bottom', string>>;
 
 export type WireText = Record<(typeof WIRE_FIELDS)[number][0], string>;
-export type TakeText = Partial<
-  Record<FigureField | 'ratedVoltageV' | 'frequencyHz' | 'ratedCurrentA', string>
-> & {
+export type TakeText = Partial<Record<FigureField, string>> & {
   connection?: string;
   groupPattern?: string[];
   strands?: WireText[];

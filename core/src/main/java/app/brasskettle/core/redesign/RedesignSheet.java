@@ -1,8 +1,10 @@
 package app.brasskettle.core.redesign;
 
+import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.winding.WindingConnection;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -67,5 +69,21 @@ public record RedesignSheet(
 
     double tolerance() {
         return tolerancePercent.orElse(USUAL_TOLERANCE_PERCENT);
+    }
+
+    /** Says what is changed and why, in one line; nothing where all stays as it came out. */
+    public Optional<String> described() {
+        List<String> parts = new ArrayList<>();
+        ratedVoltageV.ifPresent(v -> parts.add(Figures.plain(v) + " V"));
+        frequencyHz.ifPresent(f -> parts.add(Figures.plain(f) + " Hz"));
+        connection.ifPresent(c -> parts.add(c.label()));
+        parallelCircuits.ifPresent(c -> parts.add(c + (c == 1 ? " circuit" : " circuits")));
+        spanSlots.ifPresent(s -> parts.add("span 1 to " + (s + 1)));
+        turnsPerCoil.ifPresent(t -> parts.add(t + " turns"));
+        wires.ifPresent(w -> parts.add(DesignedWinding.words(w)));
+        String changes = String.join(", ", parts);
+        String why = reason.orElse("");
+        String line = changes.isEmpty() || why.isEmpty() ? changes + why : changes + ": " + why;
+        return Optional.of(line).filter(l -> !l.isEmpty());
     }
 }

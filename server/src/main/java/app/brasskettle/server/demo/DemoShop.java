@@ -10,6 +10,7 @@ import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
+import app.brasskettle.server.bank.BankBook;
 import app.brasskettle.server.bench.TestBook;
 import app.brasskettle.server.cause.Conclusions;
 import app.brasskettle.server.choice.CustomerDecision;
@@ -59,6 +60,8 @@ class DemoShop implements ApplicationRunner {
     /** How many seconds of its stand-ins pass in one of the wall. */
     private static final double STAND_IN_PACE = 60;
 
+    private static final int MADE_UP = 300;
+
     private static final Map<String, Person> PEOPLE = Map.of(
             "tech", new Person("tech", "Mara Orre", Role.TECHNICIAN),
             "lead", new Person("lead", "Ivo Dalby", Role.LEAD),
@@ -70,6 +73,7 @@ class DemoShop implements ApplicationRunner {
     private final DemoReadings readings;
     private final DemoBenches benches;
     private final DemoRack rack;
+    private final BankBook bank;
     private final FloorBook floor;
     private final SettingsStore settings;
     private final PhotoBook photos;
@@ -85,6 +89,7 @@ class DemoShop implements ApplicationRunner {
             DemoReadings readings,
             DemoBenches benches,
             DemoRack rack,
+            BankBook bank,
             FloorBook floor,
             SettingsStore settings,
             PhotoBook photos,
@@ -97,6 +102,7 @@ class DemoShop implements ApplicationRunner {
         this.readings = readings;
         this.benches = benches;
         this.rack = rack;
+        this.bank = bank;
         this.floor = floor;
         this.settings = settings;
         this.photos = photos;
@@ -150,6 +156,7 @@ class DemoShop implements ApplicationRunner {
             // Jobs of the demonstration name each other by their tags; a start that was killed half way has counted
             // some.
             book.countTagsAnew();
+            bank.add(DemoBank.windings(MADE_UP, now.toLocalDate()), "Sunniva Tarn", now);
             stories.forEach(this::tell);
             benches.furnish(now);
             rack.fill("Mara Orre", wires);
@@ -211,6 +218,9 @@ class DemoShop implements ApplicationRunner {
             book.writeSheet(tag, sheet.get(), 0, deed.with(), hand);
         } else if (event.isPresent()) {
             book.addEvent(tag, event.get(), detail(tag, event.get(), deed.with(), PEOPLE.get(deed.by())), hand);
+            if (event.get() == EventKind.WINDING_SETTLED) {
+                bank.settle(book.recorded(tag), hand.name(), hand.at());
+            }
         } else {
             test(tag, deed, TestKinds.named(deed.what()).orElseThrow(), hand);
         }

@@ -12,7 +12,6 @@ import app.brasskettle.server.jobs.JobIntake;
 import app.brasskettle.server.jobs.JournalStore;
 import app.brasskettle.server.jobs.RecordedJob;
 import app.brasskettle.server.problems.RefusedException;
-import app.brasskettle.server.rack.RackStore;
 import app.brasskettle.server.sheets.SheetKind;
 import java.util.List;
 import java.util.Map;
@@ -41,10 +40,10 @@ class JobController {
     private final JobBook book;
     private final AccountStore accounts;
     private final JobVersionStore versions;
-    private final RackStore rack;
+    private final ShopWidePreview shop;
 
-    JobController(JobBook book, AccountStore accounts, JobVersionStore versions, RackStore rack) {
-        this.rack = rack;
+    JobController(JobBook book, AccountStore accounts, JobVersionStore versions, ShopWidePreview shop) {
+        this.shop = shop;
         this.versions = versions;
         this.book = book;
         this.accounts = accounts;
@@ -104,11 +103,7 @@ class JobController {
         SheetKind sheet = kind(kind);
         RecordedJob job = book.recorded(tag);
         return SheetPreview.of(
-                sheet,
-                Spelling.of(sheet.type(), typed, accounts.units(who)),
-                job.record(),
-                job.windingRecord(),
-                rack::rack);
+                sheet, Spelling.of(sheet.type(), typed, accounts.units(who)), job.record(), job.windingRecord(), shop);
     }
 
     private static SheetKind kind(String word) {

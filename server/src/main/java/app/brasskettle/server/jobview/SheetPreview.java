@@ -1,9 +1,11 @@
 package app.brasskettle.server.jobview;
 
+import app.brasskettle.core.bank.BankOpinion;
 import app.brasskettle.core.choice.ChoiceAssessment;
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.connection.ConnectionAssessment;
 import app.brasskettle.core.connection.ConnectionSheet;
+import app.brasskettle.core.design.RatingEstimate;
 import app.brasskettle.core.findings.Findings;
 import app.brasskettle.core.findings.FindingsAssessment;
 import app.brasskettle.core.jobs.Arrival;
@@ -36,7 +38,6 @@ import app.brasskettle.server.sheets.SheetKind;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
 
 /**
  * What the core says to a sheet while it is being typed, before anything is kept.
@@ -46,6 +47,8 @@ import java.util.function.Supplier;
  * @param arrival what follows from how it came in
  * @param plate what a nameplate says and leaves open
  * @param winding what the takes of the winding come to
+ * @param bank what the bank says to a take
+ * @param rating what the motor was most likely made for, while its plate tells no voltage
  * @param connection what the joints of the winding come to
  * @param drawings the diagram, and the joints as found, as they are drawn
  * @param slot the section of the slot of a take, as it is drawn
@@ -64,6 +67,8 @@ record SheetPreview(
         Optional<ArrivalAssessment> arrival,
         Optional<PlateAssessment> plate,
         Optional<WindingAssessment> winding,
+        Optional<BankOpinion> bank,
+        Optional<RatingEstimate> rating,
         Optional<ConnectionAssessment> connection,
         Optional<ConnectionDrawings> drawings,
         Optional<String> slot,
@@ -76,8 +81,16 @@ record SheetPreview(
         Optional<WireOffer> offer,
         Optional<CoilTicket> ticket) {
 
+    /** What the shop has beyond this job: asked for only where a sheet needs it. */
+    interface ShopWide {
+
+        Rack rack();
+
+        Optional<BankOpinion> opinion(WindingTake take);
+    }
+
     static SheetPreview of(
-            SheetKind kind, Map<String, Object> typed, JobRecord job, WindingRecord taken, Supplier<Rack> rack) {
+            SheetKind kind, Map<String, Object> typed, JobRecord job, WindingRecord taken, ShopWide shop) {
         TypedInput.Attempt<? extends Record> attempt = TypedInput.attempt(kind.type(), typed);
         Optional<? extends Record> input = attempt.input();
         Optional<WindingAssessment> winding = as(input, WindingTake.class)
@@ -94,6 +107,10 @@ record SheetPreview(
                 as(input, Arrival.class).map(a -> ArrivalAssessment.of(a, job.plate())),
                 as(input, Plate.class).map(PlateAssessment::of),
                 winding,
+                as(input, WindingTake.class).flatMap(shop::opinion),
+                as(input, WindingTake.class)
+                        .filter(t -> t.ratedVoltageV().isEmpty())
+                        .map(RatingEstimate::of),
                 connection,
                 as(input, WindingTake.class)
                         .flatMap(ConnectionDrawings::of)
@@ -109,12 +126,12 @@ record SheetPreview(
                 redesign.flatMap(r -> WireOffer.of(
                         r,
                         as(input, RedesignSheet.class).orElseThrow(),
-                        rack.get(),
+                        shop.rack(),
                         taken.slotOpeningMm(),
                         job.rules())),
                 redesign.flatMap(r -> taken.first()
                         .flatMap(t -> CoilTicket.of(
-                                r, as(input, RedesignSheet.class).orElseThrow(), t.take(), rack.get(), job.rules()))));
+                                r, as(input, RedesignSheet.class).orElseThrow(), t.take(), shop.rack(), job.rules()))));
     }
 
     private static <T extends Record> Optional<T> as(Optional<? extends Record> input, Class<T> type) {

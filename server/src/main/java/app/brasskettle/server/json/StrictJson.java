@@ -4,10 +4,14 @@ import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.ObjectReader;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -66,6 +70,35 @@ public class StrictJson {
             return read;
         } catch (JacksonException broken) {
             throw refusal(Problem.Code.SYNTAX, "The record is not what it should be: " + broken.getOriginalMessage());
+        }
+    }
+
+    /**
+     * Reads the one list in {@code body}, an object with nothing but that list, an entry at a time.
+     *
+     * @param body JSON
+     * @param list name of the list
+     * @param each takes each entry
+     * @throws InvalidInputException when it is not that
+     */
+    public void list(byte[] body, String list, Consumer<Object> each) {
+        ObjectReader entry = strict.readerFor(Object.class).without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS);
+        try (JsonParser parser = strict.createParser(body)) {
+            if (parser.nextToken() != JsonToken.START_OBJECT
+                    || !list.equals(parser.nextName())
+                    || parser.nextToken() != JsonToken.START_ARRAY) {
+                throw refusal(Problem.Code.TYPE, "The body must be one JSON object with nothing but the list " + list);
+            }
+            while (parser.nextToken() != JsonToken.END_ARRAY) {
+                each.accept(entry.readValue(parser));
+            }
+            if (parser.nextToken() != JsonToken.END_OBJECT || parser.nextToken() != null) {
+                throw refusal(Problem.Code.TYPE, "Something stands behind the list " + list);
+            }
+        } catch (JacksonException broken) {
+            throw refusal(
+                    Problem.Code.SYNTAX,
+                    "The body is not one JSON object" + at(broken) + ": " + broken.getOriginalMessage());
         }
     }
 

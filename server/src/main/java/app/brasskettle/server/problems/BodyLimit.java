@@ -24,6 +24,9 @@ class BodyLimit extends OncePerRequestFilter {
     private static final long MEBIBYTE = 1L << 20;
     private static final long MOST = 4 * MEBIBYTE;
     private static final long MAX_PHOTOGRAPH = 15 * MEBIBYTE;
+    /** Fifty thousand windings as a list. */
+    private static final long MAX_BANK = 40 * MEBIBYTE;
+
     private static final long MAX_READINGS = 16 * MEBIBYTE;
     /** More than an archive of a job holds unpacked, so that whatever was written can be read: photographs do not shrink. */
     private static final long MAX_IMPORT = 512 * MEBIBYTE;
@@ -35,6 +38,9 @@ class BodyLimit extends OncePerRequestFilter {
         }
         if (path.matches("/api/jobs/[^/]+/tests/[^/]+/file")) {
             return MAX_READINGS;
+        }
+        if (path.equals("/api/bank/import")) {
+            return MAX_BANK;
         }
         return path.equals("/api/jobs/import") ? MAX_IMPORT : MOST;
     }

@@ -5,6 +5,7 @@ import app.brasskettle.core.windingtake.StrippingPermit;
 import app.brasskettle.core.windingtake.WindingRecord;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Role;
+import app.brasskettle.server.bank.BankBook;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
@@ -27,8 +28,10 @@ class WindingController {
 
     private final JobBook book;
     private final JobStore store;
+    private final BankBook bank;
 
-    WindingController(JobBook book, JobStore store) {
+    WindingController(JobBook book, JobStore store, BankBook bank) {
+        this.bank = bank;
         this.book = book;
         this.store = store;
     }
@@ -59,6 +62,7 @@ class WindingController {
             }
             Map<String, Object> detail = detail(job, permit.waivable() ? reason : "");
             store.addEvent(job.row().id(), EventKind.WINDING_SETTLED, detail, by.name(), by.at());
+            bank.settle(job, by.name(), by.at());
             return JobBook.Written.of(EventKind.WINDING_SETTLED.code(), detail);
         }));
     }

@@ -141,8 +141,12 @@ public final class Visitor {
 
     /** A file as the body of a call. */
     public Answer postFile(String path, byte[] file, String... headers) {
-        HttpRequest.Builder request =
-                request(path).header("Content-Type", "application/octet-stream").POST(BodyPublishers.ofByteArray(file));
+        return postFileOf("application/octet-stream", path, file, headers);
+    }
+
+    /** A file of a type of its own as the body of a call. */
+    public Answer postFileOf(String type, String path, byte[] file, String... headers) {
+        HttpRequest.Builder request = request(path).header("Content-Type", type).POST(BodyPublishers.ofByteArray(file));
         if (headers.length > 0) {
             request.headers(headers);
         }

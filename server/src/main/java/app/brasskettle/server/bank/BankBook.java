@@ -1,0 +1,116 @@
+package app.brasskettle.server.bank;
+
+import app.brasskettle.core.bank.BankIndex;
+import app.brasskettle.core.bank.BankMatch;
+import app.brasskettle.core.bank.BankOpinion;
+import app.brasskettle.core.bank.BankQuestion;
+import app.brasskettle.core.bank.BankRecord;
+import app.brasskettle.core.jobs.JobAssessment;
+import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.nameplate.PlateDetails;
+import app.brasskettle.core.quantity.TypedInput;
+import app.brasskettle.core.redesign.RedesignSheet;
+import app.brasskettle.core.windingtake.WindingRecord;
+import app.brasskettle.core.windingtake.WindingTake;
+import app.brasskettle.server.jobs.RecordedJob;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** Searches of the bank. The index is kept in memory and read anew when the bank has changed. */
+@Component
+public class BankBook {
+
+    private static final int BESIDE_A_TAKE = 4;
+
+    private final BankStore store;
+    private volatile Read read = new Read(-1, new BankIndex(List.of()));
+
+    BankBook(BankStore store) {
+        this.store = store;
+    }
+
+    /** The index as it was after a change. */
+    private record Read(long change, BankIndex index) {}
+
+    private BankIndex index() {
+        long change = store.change();
+        Read now = read;
+        if (now.change() != change) {
+            synchronized (this) {
+                now = read;
+                if (now.change() != change) {
+                    now = new Read(change, new BankIndex(store.entries()));
+                    read = now;
+                }
+            }
+        }
+        return now.index();
+    }
+
+    /** Returns how many windings the bank holds. */
+    int size() {
+        return index().size();
+    }
+
+    /** Finds the windings nearest to what is known, nearest first, each with how often it was wound and proved here. */
+    List<BankMatch> nearest(BankQuestion question, int most) {
+        List<BankIndex.Near> near = index().nearest(question, most);
+        List<Long> ids = near.stream().map(BankIndex.Near::id).toList();
+        Map<Long, BankRecord> records = store.records(ids);
+        Map<Long, BankStore.Times> times = store.times(ids);
+        Map<Long, Map<String, Object>> changes = store.redesigns(ids);
+        return near.stream()
+                .filter(n -> records.containsKey(n.id()))
+                .map(n -> {
+                    BankStore.Times t = times.getOrDefault(n.id(), BankStore.Times.NONE);
+                    Optional<String> change = Optional.ofNullable(changes.get(n.id()))
+                            .flatMap(typed -> TypedInput.read(RedesignSheet.class, typed)
+                                    .input()
+                                    .described());
+                    return BankMatch.of(question, records.get(n.id()).since(t.rewound(), t.proved(), change));
+                })
+                .toList();
+    }
+
+    /** Adds windings from elsewhere; none of their keys may be there yet. */
+    public void add(List<BankRecord> records, String by, OffsetDateTime at) {
+        store.add(records, by, at);
+    }
+
+    /** Keeps a job's winding once its data are settled; a motor whose plate was not read is kept by what the plate tells. */
+    public void settle(RecordedJob job, String by, OffsetDateTime at) {
+        JobAssessment.winding(job.record()).data().ifPresent(winding -> {
+            Optional<Plate> plate = job.plate();
+            store.settle(
+                    job.row().id(),
+                    job.mark().orElse(""),
+                    new BankRecord(
+                            job.row().tag(),
+                            plate.flatMap(Plate::maker),
+                            plate.flatMap(Plate::details).flatMap(PlateDetails::model),
+                            plate.flatMap(Plate::ratedPowerW),
+                            winding,
+                            job.windingRecord()
+                                    .first()
+                                    .map(WindingRecord.Taken::by)
+                                    .orElse(by),
+                            at.toLocalDate().toString(),
+                            0,
+                            0,
+                            Optional.empty()),
+                    by,
+                    at);
+        });
+    }
+
+    /** Holds a take against the windings nearest to it; nothing until some of its core is known. */
+    public Optional<BankOpinion> opinion(WindingTake take) {
+        if (take.slots().isEmpty() || take.boreDiameterM().isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(BankOpinion.of(take, nearest(BankQuestion.like(take), BESIDE_A_TAKE)));
+    }
+}
