@@ -1797,6 +1797,8 @@ export interface components {
             poles: number;
             /** Format: double */
             toothT: number;
+            /** @enum {string} */
+            verdict: "holds" | "watch" | "stop" | "unproven";
             /** Format: double */
             windingFactor: number;
         };

@@ -145,6 +145,33 @@ function Diagram({
             ))}
           </tbody>
         </table>
+        {assessed.speeds.length > 0 && (
+          <table className="quiet" aria-label="Flux at both speeds">
+            <thead>
+              <tr>
+                <th colSpan={2}>Flux at both speeds</th>
+                <th className="n">gap</th>
+                <th className="n">teeth</th>
+                <th className="n">iron</th>
+              </tr>
+            </thead>
+            <tbody>
+              {assessed.speeds.map((s) => (
+                <tr key={s.name}>
+                  <td style={{ width: 26 }}>
+                    <Mark verdict={s.verdict} size={16} />
+                  </td>
+                  <td>{s.name}</td>
+                  {[s.gapT, s.toothT, s.coreT].map((t, n) => (
+                    <td className="n" key={n}>
+                      {plain(t, 3)} T
+                    </td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        )}
         <h3>Joints to braze, {diagram.joints.length}</h3>
         <ol className="joints figure">
           {diagram.joints.map((j) => (

@@ -5,7 +5,7 @@ export const STAGE_FIELDS = {
   'before-a-cut': [
     ['slots', 'Slots', ''],
     ['poles', 'Poles', ''],
-    ['parallelCircuits', 'Parallel circuits', ''],
+    ['parallelCircuits', 'Parallel circuits (of two speeds: at the high one)', ''],
     ['overhangConnectionEndM', 'Overhang, connection end', 'mm'],
     ['overhangOtherEndM', 'Overhang, other end', 'mm'],
     ['leadAreaMm2', 'Copper of a lead', 'mm²'],
@@ -64,13 +64,20 @@ export type TakeText = Partial<Record<FigureField, string>> & {
 
 export const NO_WIRE: WireText = { count: '', bareDiameterMm: '', insulatedDiameterMm: '' };
 
-/** A take nobody has begun: what the plate tells, and nothing that could be taken for a count. */
+interface PlateText {
+  marks?: { field: string; state: string }[];
+  [field: string]: unknown;
+}
+
+/** A take nobody has begun: what was read on the plate, and nothing that could be taken for a count; estimates stay with the plate. */
 export function freshTake(job: JobView): TakeText {
-  const plate = (job.sheets['plate']?.typed ?? {}) as Record<string, string | undefined>;
+  const plate = (job.sheets['plate']?.typed ?? {}) as PlateText;
+  const estimated = new Set((plate.marks ?? []).filter((m) => m.state === 'estimated').map((m) => m.field));
+  const read = (field: string) => (estimated.has(field) ? '' : ((plate[field] as string | undefined) ?? ''));
   return {
-    ratedVoltageV: plate['ratedVoltageV'] ?? '',
-    frequencyHz: plate['frequencyHz'] ?? '',
-    ratedCurrentA: plate['ratedCurrentA'] ?? '',
+    ratedVoltageV: read('ratedVoltageV'),
+    frequencyHz: read('frequencyHz'),
+    ratedCurrentA: read('ratedCurrentA'),
   };
 }
 

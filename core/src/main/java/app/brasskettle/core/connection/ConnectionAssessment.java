@@ -5,6 +5,7 @@ import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -89,12 +90,31 @@ public record ConnectionAssessment(
         return DiagramWorksheet.create().work().apply(question(winding, scheme));
     }
 
+    /** A take counts circuits, wye or delta of two speeds as they are at the high one, whose poles its groups have. */
     private static DiagramQuestion question(WindingData w, ConnectionScheme scheme) {
+        Problems problems = new Problems();
+        int times = scheme.circuitsAtHighSpeed();
+        if (scheme.atHighSpeed().filter(c -> c != w.connection()).isPresent()) {
+            problems.add(
+                    "connection",
+                    Problem.Code.CONTRADICTION,
+                    "connection is " + w.connection().label() + "; at the high speed, whose " + w.poles()
+                            + " poles the groups have, this scheme is "
+                            + scheme.atHighSpeed().get().label());
+        }
+        if (w.parallelCircuits() % times != 0) {
+            problems.add(
+                    "parallelCircuits",
+                    Problem.Code.CONTRADICTION,
+                    "parallelCircuits is " + w.parallelCircuits()
+                            + "; at the high speed this scheme has an even number");
+        }
+        problems.throwIfAny();
         return new DiagramQuestion(
                 w.slots(),
                 w.poles(),
                 w.spanSlots(),
-                w.parallelCircuits(),
+                w.parallelCircuits() / times,
                 scheme,
                 scheme.connectedInside() ? Optional.of(w.connection()) : Optional.empty(),
                 w.groupPattern());

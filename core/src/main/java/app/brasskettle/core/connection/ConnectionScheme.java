@@ -1,6 +1,8 @@
 package app.brasskettle.core.connection;
 
+import app.brasskettle.core.winding.WindingConnection;
 import app.brasskettle.core.worksheet.Coded;
+import java.util.Optional;
 
 /** What leaves the winding: its leads, and what can be made of them outside. */
 public enum ConnectionScheme implements Coded {
@@ -30,6 +32,24 @@ public enum ConnectionScheme implements Coded {
     /** Tells whether wye or delta is made inside and has to be told. */
     boolean connectedInside() {
         return this == THREE_LEAD || this == NINE_LEAD;
+    }
+
+    /**
+     * Returns how the coils are connected at the number of poles of their groups: of two speeds that is the high one.
+     *
+     * @return wye or delta; empty where it is the shop's to make or to tell
+     */
+    Optional<WindingConnection> atHighSpeed() {
+        return switch (this) {
+            case TWO_SPEED_VARIABLE_TORQUE, TWO_SPEED_CONSTANT_TORQUE -> Optional.of(WindingConnection.WYE);
+            case TWO_SPEED_CONSTANT_POWER -> Optional.of(WindingConnection.DELTA);
+            default -> Optional.empty();
+        };
+    }
+
+    /** Returns how many times as many circuits a phase has at the high speed as in its series connection. */
+    int circuitsAtHighSpeed() {
+        return atHighSpeed().filter(c -> c == WindingConnection.WYE).isPresent() ? 2 : 1;
     }
 
     /** Returns how many runs of groups a leg has for one circuit of the series connection. */

@@ -1,7 +1,10 @@
 package app.brasskettle.core.connection;
 
+import app.brasskettle.core.verdict.Limit;
+import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.Magnetics;
 import app.brasskettle.core.winding.WindingData;
+import app.brasskettle.core.winding.WindingLimits;
 import java.util.List;
 
 /**
@@ -13,8 +16,13 @@ import java.util.List;
  * @param gapT flux density in the gap
  * @param toothT in the teeth
  * @param coreT in the back iron
+ * @param verdict whether the iron carries it: usual designs go to the upper ends of the usual ranges
  */
-public record SpeedField(String name, int poles, double windingFactor, double gapT, double toothT, double coreT) {
+public record SpeedField(
+        String name, int poles, double windingFactor, double gapT, double toothT, double coreT, Verdict verdict) {
+
+    /** Beyond this many times the usual no iron goes: something is miscounted. */
+    private static final double FAR = 1.25;
 
     /**
      * Computes the flux of every speed of a diagram.
@@ -39,6 +47,14 @@ public record SpeedField(String name, int poles, double windingFactor, double ga
         double pitch = Math.abs(Math.sin(Math.PI / 2 * w.spanSlots() * c.poles() / w.slots()));
         double factor = distribution * pitch;
         Magnetics m = Magnetics.of(w, c.poles(), c.connection(), c.parallelCircuits(), factor);
-        return new SpeedField(c.name(), c.poles(), factor, m.gapT(), m.toothT(), m.coreT());
+        return new SpeedField(c.name(), c.poles(), factor, m.gapT(), m.toothT(), m.coreT(), verdict(m));
+    }
+
+    private static Verdict verdict(Magnetics m) {
+        WindingLimits usual = WindingLimits.standard();
+        return Verdict.worst(List.of(
+                Limit.ceiling(m.gapT(), usual.gapHighT(), FAR * usual.gapHighT()),
+                Limit.ceiling(m.toothT(), usual.toothHighT(), FAR * usual.toothHighT()),
+                Limit.ceiling(m.coreT(), usual.coreHighT(), FAR * usual.coreHighT())));
     }
 }

@@ -159,6 +159,21 @@ class RedesignAssessmentTest {
         assertThat(eight / four).isCloseTo(pitch / low, within(1e-9));
     }
 
+    /** The take is counted at the high speed, so the high speed's flux is the take's own; an odd number of circuits has none. */
+    @Test
+    void theHighSpeedIsTheOneThatWasCounted() {
+        RedesignAssessment a = speeds(Windings.sameAgain());
+        double own = a.original().orElseThrow().result().airGapFluxDensityT().orElseThrow();
+        assertThat(a.speeds())
+                .filteredOn(p -> p.before().poles() == 4)
+                .allSatisfy(p -> assertThat(p.before().gapT()).isCloseTo(own, within(1e-9)));
+        RedesignAssessment odd = speeds(Windings.sheet(null, null, null, 1, null, null));
+        assertThat(odd.judgement().verdict()).isEqualTo(Verdict.STOP);
+        assertThat(odd.judgement().because()).contains("even number");
+        RedesignAssessment delta = speeds(Windings.sheet(null, null, WindingConnection.DELTA, null, null, null));
+        assertThat(delta.judgement().because()).contains("at the high speed");
+    }
+
     private static RedesignAssessment speeds(RedesignSheet sheet) {
         return RedesignAssessment.of(
                 Optional.of(Windings.twoSpeeds()),
