@@ -29,12 +29,12 @@ final class Screenshots {
         views.put("triage", "/triage");
         views.put("gate", "/jobs/TQ-0404/gate");
         views.put("parts", "/jobs/TQ-0408/teardown/parts");
-        views.put("findings", "/jobs/TQ-0408/teardown/findings");
-        views.put("together", "/jobs/TQ-0408/teardown/together");
         views.put("coils", "/jobs/TQ-0401/teardown/coils");
         views.put("cause", "/jobs/TQ-0408/cause");
         views.put("winding", "/jobs/TQ-0406/winding");
         views.put("choose", "/jobs/TQ-0404/choose");
+        views.put("redesign", "/jobs/TQ-0366/rewind/new-winding");
+        views.put("bank", "/bank");
         views.put("connection", "/jobs/TQ-0404/winding/connection");
         try (Playwright playwright = Playwright.create(
                         new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));

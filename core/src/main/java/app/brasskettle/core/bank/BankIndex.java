@@ -48,7 +48,7 @@ public final class BankIndex {
      */
     public record Near(long id, double distance) {}
 
-    /** Keeps {@code entries}. */
+    /** Keeps {@code entries}, which come in the order of their numbers. */
     public BankIndex(List<Entry> entries) {
         this.entries = List.copyOf(entries);
     }
@@ -69,19 +69,25 @@ public final class BankIndex {
         List<String> words = question.wanted();
         Comparator<Near> order = Comparator.comparingDouble(Near::distance).thenComparingLong(Near::id);
         PriorityQueue<Near> best = new PriorityQueue<>(order.reversed());
+        int[] places = asked.keySet().stream().mapToInt(BankField::ordinal).toArray();
+        double[] wanted = asked.values().stream().mapToDouble(v -> v).toArray();
         for (Entry e : entries) {
-            if (!words.stream().allMatch(e.words()::contains)) {
+            if (!words.isEmpty() && !words.stream().allMatch(e.words()::contains)) {
                 continue;
             }
             double sum = 0;
-            for (Map.Entry<BankField, Double> a : asked.entrySet()) {
-                double off =
-                        a.getKey().distance(a.getValue(), e.figures()[a.getKey().ordinal()]);
+            for (int i = 0; i < places.length; i++) {
+                double off = FIELDS[places[i]].distance(wanted[i], e.figures()[places[i]]);
                 sum += off * off;
             }
-            best.add(new Near(e.id(), Math.sqrt(sum)));
-            if (best.size() > most) {
-                best.remove();
+            double distance = Math.sqrt(sum);
+            // Entries come in the order of their numbers, so one that is only as near as the last never takes its
+            // place.
+            if (best.size() < most || distance < best.peek().distance()) {
+                best.add(new Near(e.id(), distance));
+                if (best.size() > most) {
+                    best.remove();
+                }
             }
         }
         List<Near> sorted = new ArrayList<>(best);

@@ -1,12 +1,6 @@
 package app.brasskettle.core.design;
 
-/**
- * Usual design of a three-phase cage motor, from the power it is made for to its core, and back. Estimates: real designs spread
- * widely round them.
- *
- * <p>Output equation: S = C·D²·L·n, C = 11·kw·B·ac·10⁻³ kVA/(m³·r/s), with B the mean flux density in the gap and ac the
- * ampere-conductors on a metre of bore (textbook of machine design). What rises with size is ac.
- */
+/** Usual figures of a three-phase cage motor. Estimates: real designs spread widely round them. */
 final class DesignRules {
 
     /** Peak of the flux density in the gap that usual designs have, T. */
@@ -23,9 +17,6 @@ final class DesignRules {
     static final double STACKING = 0.95;
     static final double FILL = 0.7;
 
-    private static final double LOADING_AT_1_KW = 17_500;
-    private static final double LOADING_POWER = 0.17;
-
     private DesignRules() {}
 
     /** Returns the usual full-load efficiency, 0 to 1, for {@code kilowatts}. */
@@ -36,26 +27,5 @@ final class DesignRules {
     /** Returns the usual power factor at full load, 0 to 1; many poles need more magnetising current. */
     static double powerFactor(double kilowatts, int poles) {
         return 0.9 - 0.16 / Math.pow(1 + kilowatts, 0.45) - 0.015 * (poles - 2) / 2;
-    }
-
-    /** Returns the usual ampere-conductors on a metre of bore. */
-    static double loading(double kilowatts) {
-        return LOADING_AT_1_KW * Math.pow(Math.max(kilowatts, 0.1), LOADING_POWER);
-    }
-
-    /** Returns kilovolt-amperes out of a core at rated load. */
-    static double kva(
-            double boreM, double lengthM, double turnsPerSecond, double windingFactor, double gapT, double loading) {
-        return 11 * windingFactor * mean(gapT) * loading * 1e-3 * boreM * boreM * lengthM * turnsPerSecond;
-    }
-
-    /** Returns D²·L of the core that gives {@code kva}, m³. */
-    static double coreFor(double kva, double turnsPerSecond, double windingFactor, double loading) {
-        return kva / (11 * windingFactor * mean(GAP_T) * loading * 1e-3 * turnsPerSecond);
-    }
-
-    /** Mean of a sine-shaped field by its peak. */
-    private static double mean(double peakT) {
-        return peakT * 2 / Math.PI;
     }
 }

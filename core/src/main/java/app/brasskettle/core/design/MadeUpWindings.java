@@ -1,6 +1,7 @@
 package app.brasskettle.core.design;
 
 import app.brasskettle.core.grouping.GroupRing;
+import app.brasskettle.core.nameplate.CoreOutput;
 import app.brasskettle.core.winding.Strand;
 import app.brasskettle.core.winding.WindingConnection;
 import app.brasskettle.core.winding.WindingData;
@@ -53,16 +54,12 @@ public final class MadeUpWindings {
         double volts = hertz == 60
                 ? List.of(460.0, 480.0, 575.0).get(random.nextInt(3))
                 : List.of(400.0, 400.0, 380.0, 690.0).get(random.nextInt(4));
-        double speed = hertz / (poles / 2.0);
-        double efficiency = DesignRules.efficiency(kw);
-        double powerFactor = DesignRules.powerFactor(kw, poles);
-        double amperes = 1000 * kw / (Math.sqrt(3) * volts * efficiency * powerFactor);
-        double kva = kw / (efficiency * powerFactor);
-        double cubic =
-                DesignRules.coreFor(kva, speed, 0.95, DesignRules.loading(kw)) * (0.92 + 0.16 * random.nextDouble());
+        double amperes =
+                1000 * kw / (Math.sqrt(3) * volts * DesignRules.efficiency(kw) * DesignRules.powerFactor(kw, poles));
         double slender = 0.8 + 0.6 * random.nextDouble();
-        double bore = round(Math.cbrt(cubic * poles / (Math.PI * slender)), 1e3);
-        double length = round(cubic / (bore * bore), 1e3);
+        double bore =
+                round(CoreOutput.boreFor(1000 * kw, slender, hertz, poles) * (0.96 + 0.08 * random.nextDouble()), 1e3);
+        double length = round(slender * Math.PI * bore / poles, 1e3);
         int slots = slots(bore, poles);
         int span = (int) Math.round(slots / poles * (slots / poles > 3 ? 0.83 : 1));
         GroupRing ring = GroupRing.of(slots, poles, Optional.empty());

@@ -2,6 +2,7 @@ package app.brasskettle.core.design;
 
 import app.brasskettle.core.design.RatingEstimate.Candidate;
 import app.brasskettle.core.grouping.GroupRing;
+import app.brasskettle.core.nameplate.CoreOutput;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.winding.WindingConnection;
 import app.brasskettle.core.windingtake.WindingTake;
@@ -21,8 +22,6 @@ final class RatingSearch {
     private static final int SHOWN = 3;
     /** Usual flux densities spread about so much, one part in this. */
     private static final double SPREAD = 0.1;
-    /** What the core alone tells of the power is good to a factor of so much. */
-    private static final double CORE_FACTOR = 1.4;
 
     private static final double CLOSE = 0.6;
     /** Voltages this near to one another make fluxes that no winding tells apart. */
@@ -133,14 +132,20 @@ final class RatingSearch {
     }
 
     private Candidate candidate(Fit f, double all) {
-        double speed = f.hertz() / (take.poles().get() / 2.0);
-        double fromCore = powerKw(f, speed);
-        double low = fromCore / CORE_FACTOR;
-        double high = fromCore * CORE_FACTOR;
+        double speed = 120 * f.hertz() / take.poles().get();
+        double fromCore = CoreOutput.watts(
+                        take.boreDiameterM().get(),
+                        take.coreLengthM().get(),
+                        f.hertz(),
+                        take.poles().get())
+                / 1000;
+        double low = fromCore * CoreOutput.LEAST;
+        double high = fromCore * CoreOutput.MOST;
         List<String> reasons = new ArrayList<>();
         reasons.add(flux(f));
         reasons.add("The core alone gives about " + Figures.significant(fromCore, 2) + " kW at "
-                + Math.round(60 * speed) + " r/min, by a factor of " + CORE_FACTOR + " either way.");
+                + Math.round(speed) + " r/min, " + Figures.significant(low, 2) + " to " + Figures.significant(high, 2)
+                + " kW.");
         Optional<Double> current = Optional.empty();
         double likely = fromCore;
         if (take.strands().isPresent()) {
@@ -174,7 +179,7 @@ final class RatingSearch {
                         .toList(),
                 f.voltsPerTesla() * DesignRules.GAP_LOW_T,
                 f.voltsPerTesla() * DesignRules.GAP_HIGH_T,
-                120 * f.hertz() / take.poles().get(),
+                speed,
                 1000 * likely,
                 1000 * low,
                 1000 * high,
@@ -192,22 +197,6 @@ final class RatingSearch {
                         .map(c -> ", the back iron " + Figures.significant(c * f.gapT(), 3) + " T")
                         .orElse("")
                 + "; usual are 0.75, 1.55 and 1.4 T.";
-    }
-
-    /** The power whose usual loading makes it: each step uses the loading of the one before, and they settle at once. */
-    private double powerKw(Fit f, double turnsPerSecond) {
-        double kw = 10;
-        for (int i = 0; i < 30; i++) {
-            double kva = DesignRules.kva(
-                    take.boreDiameterM().get(),
-                    take.coreLengthM().get(),
-                    turnsPerSecond,
-                    windingFactor(),
-                    f.gapT(),
-                    DesignRules.loading(kw));
-            kw = kva * use(kw);
-        }
-        return kw;
     }
 
     private double use(double kw) {

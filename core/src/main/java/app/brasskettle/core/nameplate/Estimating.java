@@ -22,17 +22,12 @@ import java.util.OptionalInt;
 final class Estimating {
 
     private static final String FRAME_SOURCE = "EN 50347, powers by shaft height, a step wider either way";
-    private static final String CORE_SOURCE =
-            "Shop rule: P = σ·(π/2)·D²·L·ω, shear in the gap σ = 10 kPa·√(D/0.12 m), " + "0.6 to 1.6 of it";
     private static final String COPPER_SOURCE = "Shop rule: 3.5 to 7 A/mm²";
     private static final String NO_LOAD_SOURCE = "Shop rule: an idle motor draws 20 to 45 % (2 poles), 25 to 55 % (4), "
             + "35 to 70 % (6 and more) of its rated current";
     private static final String LOAD_SOURCE = "P = √3·U·I·(efficiency × power factor)";
 
     private static final Band DENSITY_A_PER_MM2 = new Band(3.5, 7);
-    private static final Band SHEAR_SPREAD = new Band(0.6, 1.6);
-    private static final double SHEAR_PA = 10_000;
-    private static final double SHEAR_AT_BORE_M = 0.12;
     /** An estimate that shows more figures would lie about itself; a speed needs four. */
     private static final int DIGITS = 3;
 
@@ -119,13 +114,11 @@ final class Estimating {
         }
         double d = told.boreDiameterM().get();
         double l = told.coreLengthM().get();
-        double shear = SHEAR_PA * Math.sqrt(d / SHEAR_AT_BORE_M);
-        double omega = 4 * Math.PI * plate.frequencyHz() / poles().getAsInt();
-        double watts = shear * Math.PI / 2 * d * d * l * omega;
+        double watts = CoreOutput.watts(d, l, plate.frequencyHz(), poles().getAsInt());
         add(
                 "bore " + Figures.show(d, Dimension.LENGTH) + ", core " + Figures.show(l, Dimension.LENGTH),
-                SHEAR_SPREAD.times(watts),
-                CORE_SOURCE);
+                new Band(CoreOutput.LEAST, CoreOutput.MOST).times(watts),
+                CoreOutput.SOURCE);
     }
 
     private void copper() {
