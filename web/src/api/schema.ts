@@ -1092,6 +1092,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{tag}/winding/drill/{seed}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["begin"];
+        put?: never;
+        post: operations["answer_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}/winding/settle": {
         parameters: {
             query?: never;
@@ -1709,6 +1725,28 @@ export interface components {
             /** Format: double */
             hour: number;
         };
+        "app.brasskettle.core.coilset.CoilSetAssessment": {
+            axisDegrees: number | null;
+            coilSidesPerSlot: number | null;
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            lap: components["schemas"]["app.brasskettle.core.redesign.LapForConcentric"] | null;
+            sets: components["schemas"]["app.brasskettle.core.coilset.CoilSetResult"][];
+            together: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
+            turnsRatio: number | null;
+        };
+        "app.brasskettle.core.coilset.CoilSetResult": {
+            checks: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
+            copperMassKg: number | null;
+            currentDensityAPerMm2: number | null;
+            effectiveTurns: number | null;
+            gapT: number | null;
+            label: string;
+            missing: string[];
+            ohmAt25C: number | null;
+            steps: components["schemas"]["app.brasskettle.core.worksheet.Step"][];
+            thirdPercent: number | null;
+            windingFactor: number | null;
+        };
         "app.brasskettle.core.connection.ConnectionAssessment": {
             diagram: components["schemas"]["app.brasskettle.core.connection.ConnectionDiagram"] | null;
             found: components["schemas"]["app.brasskettle.core.connection.ConnectionAssessment.Checked"][];
@@ -2128,6 +2166,28 @@ export interface components {
             result: components["schemas"]["app.brasskettle.core.winding.WindingResult"];
             seventhPercent: number | null;
             wires: string;
+        };
+        "app.brasskettle.core.redesign.LapForConcentric": {
+            /** Format: int32 */
+            coilsPerGroup: number;
+            /** Format: double */
+            concentricWindingFactor: number;
+            /** Format: double */
+            effectiveTurnsPerPhase: number;
+            /** Format: double */
+            fluxChangePercent: number;
+            /** Format: double */
+            fullPitchSlots: number;
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            /** Format: double */
+            lapWindingFactor: number;
+            steps: components["schemas"]["app.brasskettle.core.worksheet.Step"][];
+            /** Format: double */
+            turnsExact: number;
+            /** Format: int64 */
+            turnsPerCoil: number;
+            /** @enum {string} */
+            verdict: "holds" | "watch" | "stop" | "unproven";
         };
         "app.brasskettle.core.redesign.NearerTurns": {
             /** Format: double */
@@ -2968,6 +3028,7 @@ export interface components {
             bench: components["schemas"]["app.brasskettle.server.jobview.JobView.Bench"];
             choice: components["schemas"]["app.brasskettle.core.choice.ChoiceAssessment"] | null;
             chosen: components["schemas"]["app.brasskettle.server.jobview.JobView.Chosen"] | null;
+            coilSets: components["schemas"]["app.brasskettle.core.coilset.CoilSetAssessment"] | null;
             concluded: components["schemas"]["app.brasskettle.server.jobview.JobView.Concluded"] | null;
             departure: components["schemas"]["app.brasskettle.core.jobs.Departure"];
             discharge: components["schemas"]["app.brasskettle.server.jobview.JobView.Discharge"] | null;
@@ -3172,6 +3233,7 @@ export interface components {
             arrival: components["schemas"]["app.brasskettle.core.jobs.ArrivalAssessment"] | null;
             bank: components["schemas"]["app.brasskettle.core.bank.BankOpinion"] | null;
             choice: components["schemas"]["app.brasskettle.core.choice.ChoiceAssessment"] | null;
+            coilSets: components["schemas"]["app.brasskettle.core.coilset.CoilSetAssessment"] | null;
             connection: components["schemas"]["app.brasskettle.core.connection.ConnectionAssessment"] | null;
             drawings: components["schemas"]["app.brasskettle.server.drawings.ConnectionDrawings"] | null;
             facts: components["schemas"]["app.brasskettle.core.teardown.MapFact"][];
@@ -3372,6 +3434,36 @@ export interface components {
             typed: {
                 [key: string]: unknown;
             };
+        };
+        "app.brasskettle.server.winding.DrillController.Answer": {
+            /** Format: int32 */
+            group: number;
+            what: string;
+        };
+        "app.brasskettle.server.winding.DrillController.Choice": {
+            /** @enum {string} */
+            code: "group-reversed" | "joint-open" | "circuit-swapped" | "wrong-star";
+            label: string;
+        };
+        "app.brasskettle.server.winding.DrillController.Drill": {
+            choices: components["schemas"]["app.brasskettle.server.winding.DrillController.Choice"][];
+            drawing: string | null;
+            joints: string[][];
+            spun: components["schemas"]["app.brasskettle.server.winding.DrillController.Spun"][];
+        };
+        "app.brasskettle.server.winding.DrillController.Spun": {
+            backwardPercent: number | null;
+            circulatingPercent: number | null;
+            currentsPercent: number | null;
+            linesPercent: number | null;
+            name: string;
+        };
+        "app.brasskettle.server.winding.DrillController.Told": {
+            /** Format: int32 */
+            group: number;
+            right: boolean;
+            says: string;
+            was: string;
         };
         "app.brasskettle.server.winding.WindingController.Settling": {
             reason: string;
@@ -5209,6 +5301,56 @@ export interface operations {
                 };
                 content: {
                     "*/*": string;
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+                seed: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.winding.DrillController.Drill"];
+                };
+            };
+        };
+    };
+    answer_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+                seed: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.winding.DrillController.Answer"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.winding.DrillController.Told"];
                 };
             };
         };

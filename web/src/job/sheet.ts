@@ -15,6 +15,7 @@ const SHEETS: Record<string, { label: string; step: string }> = {
   winding: { label: 'Winding data', step: 'winding' },
   'winding-second': { label: 'Second take', step: 'winding/second' },
   connection: { label: 'Connection', step: 'winding/connection' },
+  'coil-sets': { label: 'Coil by coil', step: 'winding/coils' },
   offers: { label: 'Options', step: 'choose' },
   redesign: { label: 'New winding', step: 'rewind/new-winding' },
 };

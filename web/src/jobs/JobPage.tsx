@@ -26,6 +26,7 @@ import { FindingsStep } from '../findings/FindingsStep';
 import { TogetherStep } from '../teardown/TogetherStep';
 import { CauseStep } from '../cause/CauseStep';
 import { WindingStep } from '../winding/WindingStep';
+import { CoilSetsStep } from '../coilset/CoilSetsStep';
 import { RedesignStep } from '../redesign/RedesignStep';
 import { SecondTakeStep } from '../winding/SecondTakeStep';
 import { ConnectionStep } from '../winding/ConnectionStep';
@@ -182,6 +183,7 @@ const STEP_PAGES: Partial<Record<string, ComponentType<{ job: JobView }>>> = {
   winding: WindingStep,
   'winding/second': SecondTakeStep,
   'winding/connection': ConnectionStep,
+  'winding/coils': CoilSetsStep,
   choose: ChooseStep,
   'rewind/new-winding': RedesignStep,
   routing: RoutingStep,

@@ -9,6 +9,7 @@ import { Picks } from '../quantity/Picks';
 import { usePreview } from '../ui/preview';
 import { Judged } from '../verdict/Judged';
 import { Mark } from '../verdict/Mark';
+import { Drill } from './Drill';
 import { readJoints, turnedRound, writeJoints } from './joints';
 import './connection.css';
 
@@ -71,6 +72,7 @@ export function ConnectionStep({ job }: { job: JobView }) {
       {assessed?.diagram && (
         <AsFound value={v} assessed={assessed} onChange={(joints) => sheet.set({ joints })} />
       )}
+      {job.gate.demonstration && job.winding.connection?.diagram && <Drill tag={tag} />}
     </SheetForm>
   );
 }

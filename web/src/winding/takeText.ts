@@ -69,11 +69,16 @@ interface PlateText {
   [field: string]: unknown;
 }
 
-/** A take nobody has begun: what was read on the plate, and nothing that could be taken for a count; estimates stay with the plate. */
-export function freshTake(job: JobView): TakeText {
+/** Reads the plate's fields as they were read; an estimate stays with the plate. */
+export function readOnPlate(job: JobView): (field: string) => string {
   const plate = (job.sheets['plate']?.typed ?? {}) as PlateText;
   const estimated = new Set((plate.marks ?? []).filter((m) => m.state === 'estimated').map((m) => m.field));
-  const read = (field: string) => (estimated.has(field) ? '' : ((plate[field] as string | undefined) ?? ''));
+  return (field) => (estimated.has(field) ? '' : ((plate[field] as string | undefined) ?? ''));
+}
+
+/** A take nobody has begun: what was read on the plate, and nothing that could be taken for a count. */
+export function freshTake(job: JobView): TakeText {
+  const read = readOnPlate(job);
   return {
     ratedVoltageV: read('ratedVoltageV'),
     frequencyHz: read('frequencyHz'),

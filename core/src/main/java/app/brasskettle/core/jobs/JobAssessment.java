@@ -9,6 +9,7 @@ import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.choice.ChoiceAssessment;
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.choice.MotorCondition;
+import app.brasskettle.core.coilset.CoilSetAssessment;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.GateFacts;
@@ -58,6 +59,7 @@ import java.util.stream.Collectors;
  * @param ranking explanations weighed
  * @param advice what each explanation would mean here
  * @param winding what the takes of the winding come to
+ * @param coilSets what a take coil by coil comes to
  * @param redesign what the new winding comes to, once somebody began it
  * @param choice options compared, once they are priced
  * @param departure may it leave as ready for service
@@ -80,6 +82,7 @@ public record JobAssessment(
         FailureRanking ranking,
         List<Advice> advice,
         WindingAssessment winding,
+        Optional<CoilSetAssessment> coilSets,
         Optional<RedesignAssessment> redesign,
         Optional<ChoiceAssessment> choice,
         Departure departure) {
@@ -116,6 +119,8 @@ public record JobAssessment(
         DismantlingPermit opening = opening(job);
         WindingAssessment winding = held(job.winding(), tests);
         Optional<RedesignAssessment> redesign = job.redesign().map(r -> redesign(job, winding, r));
+        Optional<CoilSetAssessment> coilSets =
+                job.coilSets().map(s -> CoilSetAssessment.of(s, job.rules().windingLimits()));
         Stations stations = new Stations(
                 job,
                 tests,
@@ -126,6 +131,7 @@ public record JobAssessment(
                 high,
                 opening,
                 winding,
+                coilSets,
                 redesign,
                 ranking,
                 clock.filter(c -> c.runs(now)));
@@ -147,6 +153,7 @@ public record JobAssessment(
                 ranking,
                 Advice.of(job, codes(ranking, gathered.standing(job))),
                 winding,
+                coilSets,
                 redesign,
                 choice,
                 Departure.of(gate, tests));

@@ -4,6 +4,7 @@ import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.ChoiceSheet;
+import app.brasskettle.core.coilset.CoilSetTake;
 import app.brasskettle.core.connection.ConnectionScheme;
 import app.brasskettle.core.energise.PowerRecord;
 import app.brasskettle.core.nameplate.Plate;
@@ -38,6 +39,7 @@ import java.util.Set;
  * @param earlier what the same motor failed of on earlier visits, newest first
  * @param winding what the takes of its winding and its joints come to
  * @param leaving what leaves the winding, where somebody said
+ * @param coilSets the winding taken coil by coil
  * @param redesign what the new winding is wanted for
  * @param offers the options as priced
  * @param chosen the choice, by name
@@ -61,6 +63,7 @@ public record JobRecord(
         List<EarlierFailure> earlier,
         WindingAssessment winding,
         Optional<ConnectionScheme> leaving,
+        Optional<CoilSetTake> coilSets,
         Optional<RedesignSheet> redesign,
         Optional<ChoiceSheet> offers,
         Optional<String> chosen) {

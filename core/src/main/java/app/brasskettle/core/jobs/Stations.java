@@ -3,6 +3,7 @@ package app.brasskettle.core.jobs;
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.choice.OptionKind;
+import app.brasskettle.core.coilset.CoilSetAssessment;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.HighVoltageGate;
@@ -41,6 +42,7 @@ final class Stations {
     private final HighVoltageGate high;
     private final DismantlingPermit opening;
     private final WindingAssessment winding;
+    private final Optional<CoilSetAssessment> coilSets;
     private final Optional<RedesignAssessment> redesign;
     private final FailureRanking ranking;
     private final Optional<DischargeClock> discharging;
@@ -55,6 +57,7 @@ final class Stations {
             HighVoltageGate high,
             DismantlingPermit opening,
             WindingAssessment winding,
+            Optional<CoilSetAssessment> coilSets,
             Optional<RedesignAssessment> redesign,
             FailureRanking ranking,
             Optional<DischargeClock> discharging) {
@@ -67,6 +70,7 @@ final class Stations {
         this.high = high;
         this.opening = opening;
         this.winding = winding;
+        this.coilSets = coilSets;
         this.redesign = redesign;
         this.ranking = ranking;
         this.discharging = discharging;
@@ -91,8 +95,14 @@ final class Stations {
     }
 
     private boolean shown(JobStep step) {
-        return step != JobStep.REASSEMBLY
-                || apart.log().filter(l -> !l.reassembly().isEmpty()).isPresent();
+        return switch (step) {
+            case REASSEMBLY ->
+                apart.log().filter(l -> !l.reassembly().isEmpty()).isPresent();
+            // The lap winding of three phases; a motor of one phase is taken coil by coil.
+            case WINDING_DATA, SECOND_TAKE, WINDING_CONNECTION, NEW_WINDING ->
+                !job.singlePhase() || verdict(step).isPresent();
+            default -> true;
+        };
     }
 
     private Optional<Verdict> verdict(StationOrder.Place place) {
@@ -119,6 +129,7 @@ final class Stations {
             case WINDING_CONNECTION ->
                 winding.connection().map(a -> a.judgement().verdict());
             case OPTIONS -> job.chosen().map(c -> Verdict.HOLDS);
+            case COIL_SETS -> coilSets.map(a -> a.judgement().verdict());
             case NEW_WINDING -> redesign.map(r -> r.judgement().verdict());
         };
     }
@@ -272,8 +283,10 @@ final class Stations {
             return next(
                     "Conclude: " + first.label() + " " + Math.round(100 * first.probability()) + " %", JobStep.CAUSE);
         }
-        if (winding.stages().isEmpty() && !sound && opening.open() && open(Station.WINDING)) {
-            return next("Take the winding data before stripping", JobStep.WINDING_DATA);
+        if (winding.stages().isEmpty() && coilSets.isEmpty() && !sound && opening.open() && open(Station.WINDING)) {
+            return next(
+                    "Take the winding data before stripping",
+                    job.singlePhase() ? JobStep.COIL_SETS : JobStep.WINDING_DATA);
         }
         if (job.offers().isEmpty()) {
             return next("Price the options", JobStep.OPTIONS);

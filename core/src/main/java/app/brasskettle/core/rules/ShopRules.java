@@ -203,23 +203,25 @@ public record ShopRules(Map<Question, School> schools, List<LimitChange> changes
 
     /** Winding data that were taken, or that are to be made, checked with the limits in force. */
     public WindingResult winding(WindingData data, WindingPurpose purpose) {
-        WindingLimits standard = WindingLimits.standard();
-        WindingResult result = WindingWorksheet.create(
-                        new WindingLimits(
-                                standard.gapLowT(),
-                                standard.gapHighT(),
-                                standard.toothLowT(),
-                                standard.toothHighT(),
-                                standard.coreLowT(),
-                                standard.coreHighT(),
-                                figure(ShopLimit.CURRENT_DENSITY_WATCH),
-                                figure(ShopLimit.CURRENT_DENSITY_STOP),
-                                figure(ShopLimit.SLOT_FILL_WATCH_PERCENT),
-                                figure(ShopLimit.SLOT_FILL_STOP_PERCENT)),
-                        purpose)
-                .work()
-                .apply(data);
+        WindingResult result =
+                WindingWorksheet.create(windingLimits(), purpose).work().apply(data);
         return result.judgedAs(said(result.judgement(), ShopLimit.Sheet.WINDING));
+    }
+
+    /** Returns the ranges that windings are held against, with the limits in force. */
+    public WindingLimits windingLimits() {
+        WindingLimits standard = WindingLimits.standard();
+        return new WindingLimits(
+                standard.gapLowT(),
+                standard.gapHighT(),
+                standard.toothLowT(),
+                standard.toothHighT(),
+                standard.coreLowT(),
+                standard.coreHighT(),
+                figure(ShopLimit.CURRENT_DENSITY_WATCH),
+                figure(ShopLimit.CURRENT_DENSITY_STOP),
+                figure(ShopLimit.SLOT_FILL_WATCH_PERCENT),
+                figure(ShopLimit.SLOT_FILL_STOP_PERCENT));
     }
 
     private Judgement said(Judgement judgement, ShopLimit.Sheet sheet) {

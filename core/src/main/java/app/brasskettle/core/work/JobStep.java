@@ -18,6 +18,7 @@ public enum JobStep {
     WINDING_DATA(Station.WINDING, Order.BEFORE_TESTS, "winding", "Winding data"),
     SECOND_TAKE(Station.WINDING, Order.BEFORE_TESTS, "winding/second", "Second take"),
     WINDING_CONNECTION(Station.WINDING, Order.BEFORE_TESTS, "winding/connection", "Connection"),
+    COIL_SETS(Station.WINDING, Order.BEFORE_TESTS, "winding/coils", "Coil by coil"),
     OPTIONS(Station.CHOOSE, Order.BEFORE_TESTS, "choose", "Options"),
     NEW_WINDING(Station.REWIND, Order.BEFORE_TESTS, "rewind/new-winding", "New winding");
 

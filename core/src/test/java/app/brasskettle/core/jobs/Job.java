@@ -121,6 +121,7 @@ final class Job {
                 WindingAssessment.of(WindingRecord.none(), rules),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 priced ? Optional.of(PriceBook.estimate(15_000, Rates.usual())) : Optional.empty(),
                 chosen);
     }

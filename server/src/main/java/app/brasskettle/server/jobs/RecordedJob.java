@@ -4,11 +4,11 @@ import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.ChoiceSheet;
+import app.brasskettle.core.coilset.CoilSetTake;
 import app.brasskettle.core.connection.ConnectionSheet;
 import app.brasskettle.core.findings.Findings;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.JobRecord;
-import app.brasskettle.core.jobs.Routing;
 import app.brasskettle.core.jobs.TakenApart;
 import app.brasskettle.core.leads.LeadMap;
 import app.brasskettle.core.nameplate.Plate;
@@ -28,7 +28,6 @@ import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.windingtake.WindingAssessment;
 import app.brasskettle.core.windingtake.WindingRecord;
 import app.brasskettle.core.windingtake.WindingTake;
-import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.work.WorkDone;
 import app.brasskettle.core.worksheet.Coded;
@@ -40,7 +39,6 @@ import app.brasskettle.server.sheets.SheetRow;
 import app.brasskettle.server.testrecord.TestReadings;
 import app.brasskettle.server.testrecord.TestRow;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -209,7 +207,7 @@ public final class RecordedJob {
                 shop.validCertificate(JobClock.now()),
                 rules,
                 shop.standIns(),
-                routing(),
+                new RoutingFacts(this).read(),
                 row.outageCostPerHour().doubleValue(),
                 new MotorTimeline(readings.of(tests, plate, rules), works(), overrulings()),
                 new PowerFacts(this).read(JobClock.seconds(JobClock.now())),
@@ -227,6 +225,7 @@ public final class RecordedJob {
                 earlier,
                 WindingAssessment.of(windingRecord(), rules),
                 read(SheetKind.CONNECTION, ConnectionSheet.class).map(ConnectionSheet::scheme),
+                read(SheetKind.COIL_SETS, CoilSetTake.class),
                 read(SheetKind.REDESIGN, RedesignSheet.class),
                 read(SheetKind.OFFERS, ChoiceSheet.class),
                 last(EventKind.CHOSEN).map(e -> e.text("option")));
@@ -271,45 +270,6 @@ public final class RecordedJob {
                             all.add(new Overruling(e.text("step"), e.figure("testAt"), v, e.by(), e.text("reason"))));
         }
         return List.copyOf(all);
-    }
-
-    /** Skips, a return and holds, as the events and the row tell them. */
-    private Routing routing() {
-        Map<Station, String> skipped = new EnumMap<>(Station.class);
-        Optional<JobRow.EventRow> back = Optional.empty();
-        for (JobRow.EventRow e : events) {
-            Optional<Station> station = Coded.parse(Station.class, e.text("station"));
-            switch (e.kind()) {
-                case SKIPPED -> station.ifPresent(s -> skipped.put(s, e.text("reason")));
-                case TAKEN_UP -> station.ifPresent(skipped::remove);
-                case SENT_BACK -> {
-                    station.ifPresent(skipped::remove);
-                    back = Optional.of(e);
-                }
-                default -> {}
-            }
-        }
-        return new Routing(
-                skipped,
-                back.filter(e -> !doneSince(e))
-                        .map(e -> new Routing.Back(
-                                Coded.parse(Station.class, e.text("station")).orElseThrow(), e.text("reason"))),
-                row.waiting()
-                        .map(w -> new Routing.Hold(
-                                Coded.parse(Routing.WaitsFor.class, w.what()).orElseThrow(), w.reason())),
-                row.left().map(JobRow.Left::how));
-    }
-
-    /** Whether something was recorded at the station a job was sent back to, since it was. */
-    private boolean doneSince(JobRow.EventRow back) {
-        Station to = Coded.parse(Station.class, back.text("station")).orElseThrow();
-        boolean written = sheets.stream().anyMatch(s -> s.kind().station() == to && s.at().isAfter(back.at()));
-        boolean tested = to == Station.BENCH && tests.stream().anyMatch(t -> t.at().isAfter(back.at()));
-        boolean concluded = to == Station.CAUSE
-                && last(EventKind.CONCLUDED)
-                        .filter(e -> e.at().isAfter(back.at()))
-                        .isPresent();
-        return written || tested || concluded;
     }
 
     /** Whether anybody recorded that it was opened. */

@@ -4,6 +4,7 @@ import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.charts.InsulationCurve;
 import app.brasskettle.core.charts.TestLines;
 import app.brasskettle.core.choice.ChoiceAssessment;
+import app.brasskettle.core.coilset.CoilSetAssessment;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.HighVoltageGate;
 import app.brasskettle.core.insulation.AbsorptionFit;
@@ -60,6 +61,7 @@ public record JobView(
         FailureRanking ranking,
         List<Advice> advice,
         WindingAssessment winding,
+        Optional<CoilSetAssessment> coilSets,
         Optional<RedesignAssessment> redesign,
         Optional<ChoiceAssessment> choice,
         Optional<Concluded> concluded,

@@ -72,6 +72,7 @@ public final class JobViews {
                 reading.ranking(),
                 reading.advice(),
                 reading.winding(),
+                reading.coilSets(),
                 reading.redesign(),
                 reading.choice(),
                 job.last(EventKind.CONCLUDED).map(JobViews::concluded),

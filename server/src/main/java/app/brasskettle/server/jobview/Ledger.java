@@ -88,6 +88,10 @@ final class Ledger {
                                 c.judgement().verdict(),
                                 c.judgement().headline(),
                                 JobStep.WINDING_CONNECTION.path()));
+            case COIL_SETS ->
+                reading.coilSets()
+                        .ifPresent(a ->
+                                add(s, a.judgement().verdict(), a.judgement().headline(), JobStep.COIL_SETS.path()));
             case REDESIGN ->
                 reading.redesign()
                         .ifPresent(r ->

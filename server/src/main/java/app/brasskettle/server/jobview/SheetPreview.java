@@ -3,6 +3,8 @@ package app.brasskettle.server.jobview;
 import app.brasskettle.core.bank.BankOpinion;
 import app.brasskettle.core.choice.ChoiceAssessment;
 import app.brasskettle.core.choice.ChoiceSheet;
+import app.brasskettle.core.coilset.CoilSetAssessment;
+import app.brasskettle.core.coilset.CoilSetTake;
 import app.brasskettle.core.connection.ConnectionAssessment;
 import app.brasskettle.core.connection.ConnectionSheet;
 import app.brasskettle.core.design.RatingEstimate;
@@ -57,6 +59,7 @@ import java.util.Optional;
  * @param findings each finding judged
  * @param facts what a coil map says
  * @param choice options compared
+ * @param coilSets what a take coil by coil comes to
  * @param redesign what a new winding comes to
  * @param offer wire from the rack for it
  * @param ticket what is cut and wound for it, once its wire is chosen
@@ -77,6 +80,7 @@ record SheetPreview(
         Optional<FindingsAssessment> findings,
         List<MapFact> facts,
         Optional<ChoiceAssessment> choice,
+        Optional<CoilSetAssessment> coilSets,
         Optional<RedesignAssessment> redesign,
         Optional<WireOffer> offer,
         Optional<CoilTicket> ticket) {
@@ -122,6 +126,8 @@ record SheetPreview(
                 as(input, Findings.class).map(FindingsAssessment::of),
                 as(input, PaintedStator.class).map(s -> s.map().facts()).orElse(List.of()),
                 as(input, ChoiceSheet.class).flatMap(c -> JobAssessment.compare(job, c)),
+                as(input, CoilSetTake.class)
+                        .map(t -> CoilSetAssessment.of(t, job.rules().windingLimits())),
                 redesign,
                 redesign.flatMap(r -> WireOffer.of(
                         r,

@@ -10,6 +10,7 @@ import app.brasskettle.server.access.Role;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -47,19 +48,21 @@ class RackController {
         return new View(
                 store.lots(),
                 store.rack(),
-                java.util.stream.Stream.concat(WireTable.metric().stream(), WireTable.gauges().stream())
+                Stream.concat(WireTable.metric().stream(), WireTable.gauges().stream())
                         .toList());
     }
 
     @PostMapping
     View add(@RequestBody Body body, Authentication who) {
-        store.add(lot(body), hand(who));
+        String by = hand(who);
+        store.add(lot(body), by);
         return view();
     }
 
     @PutMapping("/{id}")
     View write(@PathVariable long id, @RequestBody Body body, Authentication who) {
-        if (!store.write(id, body.version(), lot(body), hand(who))) {
+        String by = hand(who);
+        if (!store.write(id, body.version(), lot(body), by)) {
             throw RefusedException.stale("Somebody else changed this lot. Look at it again, then write yours");
         }
         return view();

@@ -1,6 +1,7 @@
 package app.brasskettle.server.sheets;
 
 import app.brasskettle.core.choice.ChoiceSheet;
+import app.brasskettle.core.coilset.CoilSetTake;
 import app.brasskettle.core.connection.ConnectionSheet;
 import app.brasskettle.core.findings.Findings;
 import app.brasskettle.core.jobs.Arrival;
@@ -24,6 +25,7 @@ public enum SheetKind implements Coded {
     WINDING(WindingTake.class, Station.WINDING),
     WINDING_SECOND(WindingTake.class, Station.WINDING),
     CONNECTION(ConnectionSheet.class, Station.WINDING),
+    COIL_SETS(CoilSetTake.class, Station.WINDING),
     OFFERS(ChoiceSheet.class, Station.CHOOSE),
     REDESIGN(RedesignSheet.class, Station.REWIND);
 

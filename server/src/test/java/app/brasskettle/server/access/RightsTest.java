@@ -20,6 +20,7 @@ class RightsTest {
 
     private static final Set<Role> ALL = EnumSet.allOf(Role.class);
     private static final Set<Role> OFFICE = EnumSet.of(Role.OFFICE, Role.LEAD, Role.ADMIN);
+    private static final Set<Role> BENCH = EnumSet.of(Role.TECHNICIAN, Role.LEAD, Role.ADMIN);
     private static final Set<Role> LEADS = EnumSet.of(Role.LEAD, Role.ADMIN);
     private static final Set<Role> ADMIN = EnumSet.of(Role.ADMIN);
     private static final Map<Role, String> PEOPLE =
@@ -48,6 +49,16 @@ class RightsTest {
         TABLE.put("POST /api/jobs/{tag}/leave", OFFICE);
         TABLE.put("POST /api/jobs/{tag}/come-back", OFFICE);
         TABLE.put("GET /api/jobs/{tag}/connection.pdf", ALL);
+        TABLE.put("GET /api/jobs/{tag}/coil-ticket.pdf", ALL);
+        TABLE.put("GET /api/jobs/{tag}/winding/drill/{seed}", ALL);
+        TABLE.put("POST /api/jobs/{tag}/winding/drill/{seed}", ALL);
+        TABLE.put("GET /api/rack", ALL);
+        TABLE.put("POST /api/rack", BENCH);
+        TABLE.put("PUT /api/rack/{id}", BENCH);
+        TABLE.put("POST /api/bank/search", ALL);
+        TABLE.put("POST /api/bank/import", LEADS);
+        TABLE.put("GET /api/bank/export.csv", ALL);
+        TABLE.put("GET /api/bank/export.json", ALL);
         TABLE.put("GET /api/jobs/{tag}/tag.pdf", ALL);
         TABLE.put("GET /api/jobs/{tag}/photos", ALL);
         TABLE.put("POST /api/jobs/{tag}/photos", ALL);
@@ -170,6 +181,7 @@ class RightsTest {
         String path = (parts[1].endsWith("/photos") ? parts[1] + "?step=receive" : parts[1])
                 .replace("{tag}", "TQ-9999")
                 .replace("{kind}", parts[1].contains("/sheets/") ? "offers" : "tester-proof")
+                .replace("{seed}", "1")
                 .replace("{name}", "no-such-sheet")
                 .replace("{username}", "no-such-person")
                 .replace("{serial}", "no-such-motor")

@@ -1,0 +1,27 @@
+package app.brasskettle.core.coilset;
+
+import app.brasskettle.core.worksheet.Coded;
+
+/** What a set of coils is for. */
+public enum SetPurpose implements Coded {
+    THREE_PHASE("three-phase", 3),
+    MAIN("main winding", 1),
+    START("start winding", 1);
+
+    private final String label;
+    private final int phases;
+
+    SetPurpose(String label, int phases) {
+        this.label = label;
+        this.phases = phases;
+    }
+
+    @Override
+    public String label() {
+        return label;
+    }
+
+    int phases() {
+        return phases;
+    }
+}
