@@ -59,7 +59,7 @@ public record CoilSet(
             problems.add(
                     "connection",
                     Problem.Code.CONTRADICTION,
-                    "connection is of three phases; a " + purpose.label() + " has none");
+                    "connection is of three phases; " + purpose.code() + " has one");
         }
         coils.ifPresent(c -> {
             if (problems.size("coils", c, 1, MAX_COILS)) {

@@ -74,7 +74,7 @@ public record CoilSetAssessment(
 
     /** A slot holds whole coil sides; on an average that is not whole some slots have one more, which graded windings have. */
     private static Judgement whole(double sides) {
-        String figure = Figures.plain(sides) + " coil sides in a slot on the average";
+        String figure = "Coil sides in a slot, on the average: " + Figures.plain(sides);
         return Limit.over(sides, 4)
                 ? new Judgement(
                         Verdict.WATCH,
@@ -169,7 +169,7 @@ public record CoilSetAssessment(
         if (open.isPresent()) {
             return new Judgement(
                     Verdict.UNPROVEN,
-                    "Not all of the " + open.get().label() + " is taken yet",
+                    open.get().label() + ": not all of it is taken yet",
                     "Missing: " + String.join(", ", open.get().missing()) + ".",
                     "What rests on it is not computed",
                     "Take " + open.get().missing().get(0) + ".");

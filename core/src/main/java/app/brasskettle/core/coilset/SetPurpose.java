@@ -4,9 +4,9 @@ import app.brasskettle.core.worksheet.Coded;
 
 /** What a set of coils is for. */
 public enum SetPurpose implements Coded {
-    THREE_PHASE("three-phase", 3),
-    MAIN("main winding", 1),
-    START("start winding", 1);
+    THREE_PHASE("Three-phase winding", 3),
+    MAIN("Main winding", 1),
+    START("Start winding", 1);
 
     private final String label;
     private final int phases;

@@ -99,7 +99,7 @@ final class Stations {
             case REASSEMBLY ->
                 apart.log().filter(l -> !l.reassembly().isEmpty()).isPresent();
             // The lap winding of three phases; a motor of one phase is taken coil by coil.
-            case WINDING_DATA, SECOND_TAKE, WINDING_CONNECTION, NEW_WINDING ->
+            case WINDING_DATA, SECOND_TAKE, WINDING_CONNECTION ->
                 !job.singlePhase() || verdict(step).isPresent();
             default -> true;
         };

@@ -106,11 +106,20 @@ public class BankBook {
         });
     }
 
-    /** Holds a take against the windings nearest to it; nothing until some of its core is known. */
-    public Optional<BankOpinion> opinion(WindingTake take) {
+    /**
+     * Holds a take against the windings nearest to it; nothing until some of its core is known.
+     *
+     * @param take what was taken
+     * @param tag the job it is of: what the bank has of it already confirms nothing
+     */
+    public Optional<BankOpinion> opinion(WindingTake take, String tag) {
         if (take.slots().isEmpty() || take.boreDiameterM().isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(BankOpinion.of(take, nearest(BankQuestion.like(take), BESIDE_A_TAKE)));
+        List<BankMatch> others = nearest(BankQuestion.like(take), BESIDE_A_TAKE + 1).stream()
+                .filter(m -> !m.record().key().equals(tag))
+                .limit(BESIDE_A_TAKE)
+                .toList();
+        return Optional.of(BankOpinion.of(take, others));
     }
 }

@@ -103,7 +103,12 @@ class JobController {
         SheetKind sheet = kind(kind);
         RecordedJob job = book.recorded(tag);
         return SheetPreview.of(
-                sheet, Spelling.of(sheet.type(), typed, accounts.units(who)), job.record(), job.windingRecord(), shop);
+                tag,
+                sheet,
+                Spelling.of(sheet.type(), typed, accounts.units(who)),
+                job.record(),
+                job.windingRecord(),
+                shop);
     }
 
     private static SheetKind kind(String word) {

@@ -90,11 +90,11 @@ record SheetPreview(
 
         Rack rack();
 
-        Optional<BankOpinion> opinion(WindingTake take);
+        Optional<BankOpinion> opinion(WindingTake take, String tag);
     }
 
     static SheetPreview of(
-            SheetKind kind, Map<String, Object> typed, JobRecord job, WindingRecord taken, ShopWide shop) {
+            String tag, SheetKind kind, Map<String, Object> typed, JobRecord job, WindingRecord taken, ShopWide shop) {
         TypedInput.Attempt<? extends Record> attempt = TypedInput.attempt(kind.type(), typed);
         Optional<? extends Record> input = attempt.input();
         Optional<WindingAssessment> winding = as(input, WindingTake.class)
@@ -111,7 +111,7 @@ record SheetPreview(
                 as(input, Arrival.class).map(a -> ArrivalAssessment.of(a, job.plate())),
                 as(input, Plate.class).map(PlateAssessment::of),
                 winding,
-                as(input, WindingTake.class).flatMap(shop::opinion),
+                as(input, WindingTake.class).flatMap(t -> shop.opinion(t, tag)),
                 as(input, WindingTake.class)
                         .filter(t -> t.ratedVoltageV().isEmpty())
                         .map(RatingEstimate::of),

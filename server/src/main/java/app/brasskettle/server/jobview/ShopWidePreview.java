@@ -26,7 +26,7 @@ class ShopWidePreview implements SheetPreview.ShopWide {
     }
 
     @Override
-    public Optional<BankOpinion> opinion(WindingTake take) {
-        return bank.opinion(take);
+    public Optional<BankOpinion> opinion(WindingTake take, String tag) {
+        return bank.opinion(take, tag);
     }
 }

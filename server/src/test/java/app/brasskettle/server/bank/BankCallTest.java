@@ -117,9 +117,17 @@ class BankCallTest {
         assertThat(found.at("/matches/0/record/key").asString()).isEqualTo("TQ-0404");
         assertThat(found.at("/matches/0/record/takenBy").asString()).isEqualTo("Mara Orre");
         JsonNode typed = tech.get("/api/jobs/TQ-0404").json().at("/sheets/winding/typed");
-        JsonNode beside = tech.post("/api/jobs/TQ-0404/sheets/winding/preview", typed)
+        JsonNode elsewhere = tech.post("/api/jobs/TQ-0413/sheets/winding/preview", typed)
                 .with(200)
                 .json();
-        assertThat(beside.at("/bank/judgement/verdict").asString()).isEqualTo("holds");
+        assertThat(elsewhere.at("/bank/judgement/verdict").asString()).isEqualTo("holds");
+        assertThat(elsewhere.at("/bank/nearest/0/record/key").asString()).isEqualTo("TQ-0404");
+        // What the bank has of a job's own winding confirms nothing of it.
+        JsonNode own = tech.post("/api/jobs/TQ-0404/sheets/winding/preview", typed)
+                .with(200)
+                .json();
+        assertThat(own.at("/bank/nearest"))
+                .hasSize(4)
+                .noneMatch(m -> m.at("/record/key").asString().equals("TQ-0404"));
     }
 }
