@@ -1,5 +1,7 @@
 package app.brasskettle.core.coilset;
 
+import app.brasskettle.core.redesign.ConcentricGroup;
+import app.brasskettle.core.redesign.ConcentricGroup.ConcentricCoil;
 import app.brasskettle.core.winding.Strand;
 import app.brasskettle.core.winding.WindingConnection;
 import app.brasskettle.core.worksheet.Problem;
@@ -30,7 +32,7 @@ public record CoilSet(
         Optional<Integer> parallelCircuits,
         Optional<WindingConnection> connection,
         Optional<Integer> firstSlot,
-        Optional<List<GradedCoil>> coils,
+        Optional<List<ConcentricCoil>> coils,
         Optional<List<Strand>> strands,
         Optional<Double> meanTurnLengthM,
         Optional<Double> ratedVoltageV,
@@ -63,7 +65,7 @@ public record CoilSet(
         }
         coils.ifPresent(c -> {
             if (problems.size("coils", c, 1, MAX_COILS)) {
-                oneAxis(c, problems);
+                ConcentricGroup.oneAxis(c, problems);
             }
         });
         strands.ifPresent(s -> problems.size("strands", s, 1, MAX_STRANDS));
@@ -76,45 +78,12 @@ public record CoilSet(
 
     private static void groups(
             Optional<Integer> poles, Optional<Integer> groups, Optional<Integer> circuits, Problems problems) {
+        groups.ifPresent(g -> problems.whole("groupsPerPhase", g, 1, MAX_COUNT, ""));
+        circuits.ifPresent(c -> problems.whole("parallelCircuits", c, 1, MAX_COUNT, ""));
         groups.ifPresent(g -> {
-            if (problems.whole("groupsPerPhase", g, 1, MAX_COUNT, "")
-                    && poles.isPresent()
-                    && problems.clear("poles")
-                    && !g.equals(poles.get())
-                    && 2 * g != poles.get()) {
-                problems.add(
-                        "groupsPerPhase",
-                        Problem.Code.CONTRADICTION,
-                        "groupsPerPhase is " + g + "; " + poles.get() + " poles have " + poles.get() + " or "
-                                + poles.get() / 2);
-            }
+            poles.ifPresent(p -> ConcentricGroup.groups(p, g, problems));
+            circuits.ifPresent(c -> ConcentricGroup.circuits(g, c, problems));
         });
-        circuits.ifPresent(c -> {
-            if (problems.whole("parallelCircuits", c, 1, MAX_COUNT, "")
-                    && groups.isPresent()
-                    && problems.clear("groupsPerPhase")
-                    && groups.get() % c != 0) {
-                problems.add(
-                        "parallelCircuits",
-                        Problem.Code.CONTRADICTION,
-                        "parallelCircuits is " + c + "; it must divide the " + groups.get() + " groups of a phase");
-            }
-        });
-    }
-
-    /** Coils about one axis have spans that differ from one another, all even or all odd. */
-    private static void oneAxis(List<GradedCoil> coils, Problems problems) {
-        problems.distinct(coils.stream().map(GradedCoil::spanSlots).toList(), i -> "coils[" + i + "].spanSlots");
-        for (int i = 1; i < coils.size(); i++) {
-            String field = "coils[" + i + "].spanSlots";
-            if ((coils.get(i).spanSlots() - coils.get(0).spanSlots()) % 2 != 0 && problems.clear(field)) {
-                problems.add(
-                        field,
-                        Problem.Code.CONTRADICTION,
-                        field + " is " + coils.get(i).spanSlots() + "; beside a span of "
-                                + coils.get(0).spanSlots() + " it has another axis");
-            }
-        }
     }
 
     private static void positive(String field, Optional<Double> value, String unit, Problems problems) {
@@ -124,7 +93,7 @@ public record CoilSet(
     /** Returns the middle of its first group, in slots. */
     Optional<Double> axis() {
         return firstSlot.flatMap(s -> coils.map(
-                c -> s + c.stream().mapToInt(GradedCoil::spanSlots).max().orElseThrow() / 2.0));
+                c -> s + c.stream().mapToInt(ConcentricCoil::spanSlots).max().orElseThrow() / 2.0));
     }
 
     /** Returns the coils of all groups of all phases. */

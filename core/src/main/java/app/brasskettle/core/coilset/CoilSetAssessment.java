@@ -145,9 +145,7 @@ public record CoilSetAssessment(
                             s.poles().get(),
                             s.groupsPerPhase().get(),
                             s.parallelCircuits().get(),
-                            s.coils().get().stream()
-                                    .map(c -> new ConcentricGroup.ConcentricCoil(c.spanSlots(), c.turns()))
-                                    .toList(),
+                            s.coils().get(),
                             Math.max(1, (int) Math.round(LAP_PITCH * pitch)),
                             s.parallelCircuits().get())));
         } catch (InvalidInputException noLap) {

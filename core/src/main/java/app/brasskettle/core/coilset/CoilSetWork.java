@@ -1,9 +1,11 @@
 package app.brasskettle.core.coilset;
 
 import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.redesign.ConcentricGroup.ConcentricCoil;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Limit;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.winding.FluxRange;
 import app.brasskettle.core.winding.Strand;
 import app.brasskettle.core.winding.WindingConnection;
 import app.brasskettle.core.winding.WindingLimits;
@@ -21,8 +23,6 @@ final class CoilSetWork {
     private static final String USUAL = "Usual design ranges";
     private static final double RESISTIVITY_25 = 1.7241e-8 * (1 + 0.00393 * 5);
     private static final double COPPER_KG_PER_M3 = 8960;
-    private static final double FAR_HIGH = 1.25;
-    private static final double FAR_LOW = 0.6;
     private static final int THIRD = 3;
 
     private final CoilSetTake core;
@@ -96,7 +96,7 @@ final class CoilSetWork {
 
     private Optional<Double> turnsOfGroup() {
         return set.coils()
-                .map(c -> (double) c.stream().mapToInt(GradedCoil::turns).sum());
+                .map(c -> (double) c.stream().mapToInt(ConcentricCoil::turns).sum());
     }
 
     /** Σ turns·sin(order·90°·span/full pitch) of a group. */
@@ -159,17 +159,12 @@ final class CoilSetWork {
     }
 
     private void range(String where, double tesla, double low, double high) {
-        boolean tooMuch = Limit.over(tesla, high);
-        boolean usual = !tooMuch && !Limit.under(tesla, low);
-        Verdict verdict =
-                usual ? Verdict.HOLDS : tesla > FAR_HIGH * high || tesla < FAR_LOW * low ? Verdict.STOP : Verdict.WATCH;
-        checks.add(new Judgement(
-                verdict,
-                set.purpose().label() + ", " + where + " " + Figures.significant(tesla, 3) + " T, usual " + low + " to "
-                        + high + " T",
-                "",
-                USUAL,
-                usual ? "" : "Count turns coil by coil, groups and circuits again before stripping."));
+        checks.add(FluxRange.judge(
+                set.purpose().label() + ", " + where,
+                tesla,
+                low,
+                high,
+                "Count turns coil by coil, groups and circuits again before stripping."));
     }
 
     private Optional<Double> area() {

@@ -86,8 +86,8 @@ public record ConcentricGroup(
         }
     }
 
-    /** Coils about one axis have spans that differ from one another, all even or all odd. */
-    private static void oneAxis(List<ConcentricCoil> coils, Problems problems) {
+    /** Checks that coils lie about one axis: their spans differ from one another, all even or all odd. */
+    public static void oneAxis(List<ConcentricCoil> coils, Problems problems) {
         problems.distinct(coils.stream().map(ConcentricCoil::spanSlots).toList(), i -> "coils[" + i + "].spanSlots");
         for (int i = 1; i < coils.size(); i++) {
             String field = "coils[" + i + "].spanSlots";
@@ -103,24 +103,34 @@ public record ConcentricGroup(
 
     private static void circuits(
             int poles, int groupsPerPhase, int parallelCircuits, int lapParallelCircuits, Problems problems) {
+        groups(poles, groupsPerPhase, problems);
+        circuits(groupsPerPhase, parallelCircuits, problems);
+        if (problems.clear("poles", "lapParallelCircuits") && poles % lapParallelCircuits != 0) {
+            problems.add(
+                    "lapParallelCircuits",
+                    Problem.Code.CONTRADICTION,
+                    "lapParallelCircuits is " + lapParallelCircuits + "; it must divide " + poles);
+        }
+    }
+
+    /** Checks that a phase has as many groups as poles, or half of it. */
+    public static void groups(int poles, int groupsPerPhase, Problems problems) {
         if (problems.clear("poles", "groupsPerPhase") && groupsPerPhase != poles && 2 * groupsPerPhase != poles) {
             problems.add(
                     "groupsPerPhase",
                     Problem.Code.CONTRADICTION,
                     "groupsPerPhase is " + groupsPerPhase + "; " + poles + " poles have " + poles + " or " + poles / 2);
         }
+    }
+
+    /** Checks that the circuits of a phase divide its groups. */
+    public static void circuits(int groupsPerPhase, int parallelCircuits, Problems problems) {
         if (problems.clear("groupsPerPhase", "parallelCircuits") && groupsPerPhase % parallelCircuits != 0) {
             problems.add(
                     "parallelCircuits",
                     Problem.Code.CONTRADICTION,
                     "parallelCircuits is " + parallelCircuits + "; it must divide the " + groupsPerPhase
                             + " groups of a phase");
-        }
-        if (problems.clear("poles", "lapParallelCircuits") && poles % lapParallelCircuits != 0) {
-            problems.add(
-                    "lapParallelCircuits",
-                    Problem.Code.CONTRADICTION,
-                    "lapParallelCircuits is " + lapParallelCircuits + "; it must divide " + poles);
         }
     }
 }

@@ -11,7 +11,7 @@ import java.util.Optional;
 /** Judgement of a taken winding against usual ranges. */
 final class WindingChecks {
 
-    private static final String SOURCE = "Usual design ranges, shop setting";
+    private static final String SOURCE = FluxRange.SOURCE;
 
     private final WindingLimits limits;
     private final WindingPurpose purpose;
@@ -89,17 +89,7 @@ final class WindingChecks {
     }
 
     private Judgement range(String where, double tesla, double low, double high) {
-        String figure = where + " " + Figures.significant(tesla, 3) + " T, usual " + low + " to " + high + " T";
-        if (Magnetics.within(tesla, low, high)) {
-            return new Judgement(Verdict.HOLDS, figure, "", SOURCE, "");
-        }
-        boolean far = tesla > 1.25 * high || tesla < 0.6 * low;
-        return new Judgement(
-                far ? Verdict.STOP : Verdict.WATCH,
-                figure,
-                tesla > high ? "More flux than the iron usually carries" : "Less flux than the iron is there for",
-                SOURCE,
-                purpose.flux(tesla > high));
+        return FluxRange.judge(where, tesla, low, high, purpose.flux(tesla > high));
     }
 
     private static Judgement ceiling(String what, double value, double watch, double stop, String unit, String next) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.brasskettle.core.Refusals;
 import app.brasskettle.core.quantity.TypedInput;
+import app.brasskettle.core.redesign.ConcentricGroup.ConcentricCoil;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.Strand;
 import app.brasskettle.core.winding.WindingConnection;
@@ -100,7 +101,7 @@ class CoilSetTest {
                     Optional.of(circuits),
                     Optional.of(connection),
                     Optional.empty(),
-                    Optional.of(List.of(new GradedCoil(3, turns))),
+                    Optional.of(List.of(new ConcentricCoil(3, turns))),
                     Optional.of(List.of(wire)),
                     Optional.of(0.5),
                     Optional.of(400.0),

@@ -2,11 +2,9 @@ package app.brasskettle.core.connection;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.brasskettle.core.winding.Strand;
-import app.brasskettle.core.winding.WindingConnection;
+import app.brasskettle.core.redesign.Windings;
 import app.brasskettle.core.winding.WindingData;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -14,25 +12,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class ConnectionDrillTest {
 
-    private static final WindingData WINDING = new WindingData(
-            48,
-            4,
-            10,
-            10,
-            2,
-            WindingConnection.WYE,
-            List.of(new Strand(4, 1.25, 1.349)),
-            Optional.empty(),
-            0.78,
-            0.19,
-            0.2,
-            0.95,
-            0.0062,
-            0.027,
-            228,
-            400,
-            50,
-            56);
+    private static final WindingData WINDING = Windings.thirtyKilowatt();
 
     /** Whatever a drill spoils, the check finds unsound; a reversed group is the one that the check names. */
     @ParameterizedTest

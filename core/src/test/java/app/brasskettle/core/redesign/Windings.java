@@ -11,12 +11,12 @@ import java.util.List;
 import java.util.Optional;
 
 /** Windings and racks to redesign with. */
-final class Windings {
+public final class Windings {
 
     private Windings() {}
 
     /** A 30 kW four-pole stator worked by hand: gap 0.75 T, teeth 1.6 T, back iron 1.4 T, 5.6 A/mm². */
-    static WindingData thirtyKilowatt() {
+    public static WindingData thirtyKilowatt() {
         return new WindingData(
                 48,
                 4,
