@@ -9,6 +9,7 @@ import { at, usePreview, whileTyping } from '../ui/preview';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
 import { Mark } from '../verdict/Mark';
+import { Stripping } from '../winding/Stripping';
 import { CoilSetForm } from './CoilSetForm';
 import { CORE_FIELDS, freshSets, type CoilSetsText, type SetText } from './coilSetText';
 
@@ -43,6 +44,7 @@ export function CoilSetsStep({ job }: { job: JobView }) {
         </p>
       )}
       {assessed && <Judged judgement={assessed.judgement} />}
+      {job.coilSets && job.winding.stages.length === 0 && <Stripping job={job} />}
       {assessed && <Together assessed={assessed} />}
       <fieldset>
         <legend>The core</legend>

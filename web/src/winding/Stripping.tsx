@@ -15,14 +15,14 @@ export function Stripping({ job }: { job: JobView }) {
   const [reason, setReason] = useState('');
   const settle = useChange(tag, () => setReason(''));
   const { stripping, stages } = job.winding;
-  if (stages.length === 0 && !lead) {
+  if (stages.length === 0 && !job.coilSets && !lead) {
     return null;
   }
   if (stripping.open) {
     return (
       <p className="caution">
         <Mark verdict="holds" size={22} /> The winding may come out: data settled by {stripping.settled}. A
-        change of either take unsettles them.
+        change of a take unsettles them.
       </p>
     );
   }

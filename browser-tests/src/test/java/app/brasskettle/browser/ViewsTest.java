@@ -48,6 +48,10 @@ class ViewsTest {
         "/jobs/TQ-0401/teardown/coils, What the coils say, true",
         "/jobs/TQ-0401/cause, What started it, true",
         "/jobs/TQ-0406/winding, Winding data, false",
+        "/jobs/TQ-0404/winding/connection, Connection, false",
+        "/jobs/TQ-0405/winding/coils, Coil by coil, false",
+        "/jobs/TQ-0366/rewind/new-winding, New winding, true",
+        "/bank, Winding bank, false",
         "/jobs/TQ-0404/choose, Recondition, true",
         "/jobs/TQ-0404/gate, Energising blocked, true",
         "/worksheets/insulation-resistance, Insulation to frame, false"

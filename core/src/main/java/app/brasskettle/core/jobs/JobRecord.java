@@ -4,7 +4,6 @@ import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.ChoiceSheet;
-import app.brasskettle.core.coilset.CoilSetTake;
 import app.brasskettle.core.connection.ConnectionScheme;
 import app.brasskettle.core.energise.PowerRecord;
 import app.brasskettle.core.nameplate.Plate;
@@ -63,7 +62,7 @@ public record JobRecord(
         List<EarlierFailure> earlier,
         WindingAssessment winding,
         Optional<ConnectionScheme> leaving,
-        Optional<CoilSetTake> coilSets,
+        Optional<CoilsTaken> coilSets,
         Optional<RedesignSheet> redesign,
         Optional<ChoiceSheet> offers,
         Optional<String> chosen) {

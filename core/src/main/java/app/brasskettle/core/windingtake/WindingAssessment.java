@@ -110,6 +110,22 @@ public record WindingAssessment(
                         Stream.concat(judgement.stream(), Stream.of(resistance)).toList()));
     }
 
+    /** Returns the same with another answer to whether the winding may come out. */
+    public WindingAssessment stripping(StrippingPermit permit) {
+        return new WindingAssessment(
+                stages,
+                secondStages,
+                data,
+                result,
+                copper,
+                measured,
+                secondBy,
+                differences,
+                permit,
+                connection,
+                judgement);
+    }
+
     private static List<Stage> stages(WindingTake take) {
         return Arrays.stream(TakeStage.values())
                 .map(s -> new Stage(s, s.label(), s.why(), take.missingLabels(f -> f.stage() == s)))

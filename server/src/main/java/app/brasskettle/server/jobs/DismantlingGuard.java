@@ -1,5 +1,6 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.coilset.CoilSetTake;
 import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.teardown.DismantlingPermit;
@@ -19,6 +20,7 @@ public final class DismantlingGuard {
     public static boolean opens(Record sheet) {
         return sheet instanceof PaintedStator
                 || sheet instanceof WindingTake
+                || sheet instanceof CoilSetTake
                 || sheet instanceof TeardownLog log && !log.parts().isEmpty();
     }
 

@@ -8,6 +8,7 @@ import app.brasskettle.core.coilset.CoilSetTake;
 import app.brasskettle.core.connection.ConnectionSheet;
 import app.brasskettle.core.findings.Findings;
 import app.brasskettle.core.jobs.Arrival;
+import app.brasskettle.core.jobs.CoilsTaken;
 import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.jobs.TakenApart;
 import app.brasskettle.core.leads.LeadMap;
@@ -225,7 +226,7 @@ public final class RecordedJob {
                 earlier,
                 WindingAssessment.of(windingRecord(), rules),
                 read(SheetKind.CONNECTION, ConnectionSheet.class).map(ConnectionSheet::scheme),
-                read(SheetKind.COIL_SETS, CoilSetTake.class),
+                coilSets(),
                 read(SheetKind.REDESIGN, RedesignSheet.class),
                 read(SheetKind.OFFERS, ChoiceSheet.class),
                 last(EventKind.CHOSEN).map(e -> e.text("option")));
@@ -242,6 +243,17 @@ public final class RecordedJob {
                                         e.figure("secondVersion"))),
                 read(SheetKind.CONNECTION, ConnectionSheet.class),
                 read(SheetKind.TEARDOWN_LOG, TeardownLog.class).flatMap(TeardownLog::strippedOutKg));
+    }
+
+    private Optional<CoilsTaken> coilSets() {
+        return sheet(SheetKind.COIL_SETS)
+                .map(s -> new CoilsTaken(
+                        TypedInput.read(CoilSetTake.class, s.typed()).input(),
+                        s.by(),
+                        s.version(),
+                        lastHere(EventKind.WINDING_SETTLED)
+                                .map(e -> new CoilsTaken.Settled(
+                                        e.by(), e.text("reason"), (int) e.figure("coilSetsVersion")))));
     }
 
     private Optional<WindingRecord.Taken> taken(SheetKind kind) {
