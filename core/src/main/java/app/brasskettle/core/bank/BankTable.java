@@ -84,6 +84,9 @@ public final class BankTable {
      * @throws InvalidInputException when it is no such table, or holds more than {@link #MOST} windings
      */
     public static Read csv(String text) {
+        if (rows(text) > MOST + 1) {
+            throw tooMany();
+        }
         try (CSVParser parser = CSVParser.parse(new StringReader(text), FORMAT)) {
             Reading reading = new Reading();
             Map<Integer, BankColumn> columns = null;
@@ -142,6 +145,28 @@ public final class BankTable {
         }
     }
 
+    private static InvalidInputException tooMany() {
+        return refusal("An import takes at most 50,000 windings; split the file");
+    }
+
+    /** Counts rows that have something in them, before any is read: line ends within quotes end no row. */
+    private static int rows(String text) {
+        int rows = 0;
+        boolean quoted = false;
+        boolean begun = false;
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            quoted ^= c == '"';
+            if (c == '\n' && !quoted) {
+                rows += begun ? 1 : 0;
+                begun = false;
+            } else {
+                begun |= !Character.isWhitespace(c);
+            }
+        }
+        return rows + (begun ? 1 : 0);
+    }
+
     private static Map<Integer, BankColumn> columns(CSVRecord header) {
         Map<String, BankColumn> known =
                 Arrays.stream(BankColumn.values()).collect(Collectors.toMap(BankColumn::header, c -> c));
@@ -194,7 +219,7 @@ public final class BankTable {
         void next() {
             count++;
             if (count > MOST) {
-                throw refusal("An import takes at most 50,000 windings; split the file");
+                throw tooMany();
             }
         }
 

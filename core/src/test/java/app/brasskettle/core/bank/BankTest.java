@@ -193,6 +193,17 @@ class BankTest {
         assertThat(Refusals.of(() -> BankTable.csv(many)).get(0).message()).contains("at most 50,000");
     }
 
+    /** A line end within quotes ends no row, nor do empty lines at the end make any. */
+    @Test
+    void aCellMayHaveLines() {
+        String rows = (BankTable.row(BANK.get(2)) + BankTable.row(BANK.get(8)))
+                .replace("2026-03-31,2,0,", "2026-03-31,2,0,\"for 690 V\nas asked\"");
+        BankTable.Read read = BankTable.csv(BankTable.header() + rows + "\n\n");
+        assertThat(read.refused()).isEmpty();
+        assertThat(read.good()).hasSize(2);
+        assertThat(read.good().get(0).record().changed()).contains("for 690 V\nas asked");
+    }
+
     /** However many lines are refused, a hundred are told. */
     @Test
     void aHundredRefusalsAreTold() {

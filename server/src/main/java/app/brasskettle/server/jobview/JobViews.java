@@ -84,7 +84,9 @@ public final class JobViews {
 
     private static JobView.Identity identity(RecordedJob job, double now) {
         JobRow row = job.row();
-        double hours = Math.max(0, (now - JobClock.seconds(row.receivedAt())) / 3600);
+        // A motor that left costs no outage here any more.
+        double until = row.left().map(l -> JobClock.seconds(l.at())).orElse(now);
+        double hours = Math.max(0, (until - JobClock.seconds(row.receivedAt())) / 3600);
         return new JobView.Identity(
                 row.tag(),
                 row.customer(),

@@ -95,6 +95,15 @@ class DemoShopTest {
                 .contains("half as many circuits");
     }
 
+    /** What left a season ago stood here 90 hours, and costs no outage since. */
+    @Test
+    void aMotorThatLeftStandsHereNoLonger(Visitor visitor) {
+        visitor.as("tech");
+        JsonNode identity = visitor.get("/api/jobs/TQ-0366").with(200).json().get("identity");
+        assertThat(identity.get("hoursInShop").asDouble()).isBetween(89.9, 90.1);
+        assertThat(identity.get("outageSoFar").asDouble()).isBetween(30 * 89.9, 30 * 90.1);
+    }
+
     private static String leader(Visitor visitor, String tag) {
         return visitor.get("/api/jobs/" + tag)
                 .json()
