@@ -15,12 +15,21 @@ interface Sent {
 class Far {
   away = true;
   refuses: string | undefined;
+  /** How many writes carry a token from before somebody signed in. */
+  oldToken = 0;
   readonly got: Sent[] = [];
 
   constructor() {
     vi.stubGlobal('fetch', (path: string, init: RequestInit) => {
       if (this.away) {
         return Promise.reject(new TypeError('no route'));
+      }
+      if (this.oldToken > 0 && path !== '/api/session') {
+        this.oldToken -= 1;
+        return Promise.resolve(new Response(JSON.stringify({ title: 'Not yours' }), { status: 403 }));
+      }
+      if (path === '/api/session') {
+        return Promise.resolve(new Response(JSON.stringify({ person: { username: 'mara' } })));
       }
       if (this.refuses === path) {
         return Promise.resolve(
@@ -68,6 +77,21 @@ afterEach(async () => {
 });
 
 describe('the outbox', () => {
+  it('sends once more what was refused for a token from before signing in, and no more than once', async () => {
+    await expect(sendOrKeep(entry('t'))).rejects.toBeInstanceOf(Queued);
+    far.away = false;
+    far.oldToken = 1;
+    await flush('mara');
+    expect(far.got.map((g) => g.key)).toEqual(['t']);
+    expect(await waiting()).toEqual([]);
+    far.away = true;
+    await expect(sendOrKeep(entry('u'))).rejects.toBeInstanceOf(Queued);
+    far.away = false;
+    far.oldToken = 2;
+    await flush('mara');
+    expect((await waiting())[0]?.refused).toBeDefined();
+  });
+
   it('keeps what the server does not answer, and sends it with its key when it does', async () => {
     await expect(sendOrKeep(entry('a', { at: 1 }))).rejects.toBeInstanceOf(Queued);
     await expect(sendOrKeep(entry('b', { at: 2 }))).rejects.toBeInstanceOf(Queued);
