@@ -51,6 +51,7 @@ export function requestKey(): string {
 }
 
 const NOTHING_NEW = 304;
+const NOT_SIGNED_IN = 401;
 
 /** What browsers send to its end though its window is gone. */
 const OUTLASTS_BYTES = 60_000;
@@ -106,11 +107,13 @@ async function refusal(answer: Response): Promise<Refusal> {
     merged: unknown;
     clashes: Clash[];
   }>;
-  if (answer.status === 401 || (answer.status === 403 && !(await signedIn()))) {
+  // Where a session ended its token went with it, and a write is refused for the token first: nobody is signed in all the same.
+  const ended = answer.status === NOT_SIGNED_IN || (answer.status === 403 && !(await signedIn()));
+  if (ended) {
     window.dispatchEvent(new Event('brasskettle-signed-out'));
   }
   return new Refusal(
-    answer.status,
+    ended ? NOT_SIGNED_IN : answer.status,
     told.title ?? 'Refused',
     told.detail ?? `The server refused (${answer.status})`,
     told.problems ?? [],

@@ -15,8 +15,8 @@ interface Sent {
 class Far {
   away = true;
   refuses: string | undefined;
-  /** How many writes carry a token from before somebody signed in. */
-  oldToken = 0;
+  sessionEnded = false;
+  forbids = false;
   readonly got: Sent[] = [];
 
   constructor() {
@@ -24,12 +24,14 @@ class Far {
       if (this.away) {
         return Promise.reject(new TypeError('no route'));
       }
-      if (this.oldToken > 0 && path !== '/api/session') {
-        this.oldToken -= 1;
-        return Promise.resolve(new Response(JSON.stringify({ title: 'Not yours' }), { status: 403 }));
-      }
       if (path === '/api/session') {
-        return Promise.resolve(new Response(JSON.stringify({ person: { username: 'mara' } })));
+        const person = this.sessionEnded ? null : { username: 'mara' };
+        return Promise.resolve(new Response(JSON.stringify({ person })));
+      }
+      if (this.sessionEnded || this.forbids) {
+        return Promise.resolve(
+          new Response(JSON.stringify({ title: 'No', detail: 'Not yours' }), { status: 403 }),
+        );
       }
       if (this.refuses === path) {
         return Promise.resolve(
@@ -77,19 +79,24 @@ afterEach(async () => {
 });
 
 describe('the outbox', () => {
-  it('sends once more what was refused for a token from before signing in, and no more than once', async () => {
+  it('keeps what comes to a server where the session ended, token and all, until somebody has signed in', async () => {
     await expect(sendOrKeep(entry('t'))).rejects.toBeInstanceOf(Queued);
     far.away = false;
-    far.oldToken = 1;
+    far.sessionEnded = true;
+    await flush('mara');
+    expect((await waiting()).map((w) => w.refused)).toEqual([undefined]);
+    far.sessionEnded = false;
     await flush('mara');
     expect(far.got.map((g) => g.key)).toEqual(['t']);
     expect(await waiting()).toEqual([]);
-    far.away = true;
+  });
+
+  it('tells what somebody signed in may not do', async () => {
     await expect(sendOrKeep(entry('u'))).rejects.toBeInstanceOf(Queued);
     far.away = false;
-    far.oldToken = 2;
+    far.forbids = true;
     await flush('mara');
-    expect((await waiting())[0]?.refused).toBeDefined();
+    expect((await waiting()).map((w) => w.refused)).toEqual(['Not yours']);
   });
 
   it('keeps what the server does not answer, and sends it with its key when it does', async () => {

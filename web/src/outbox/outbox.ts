@@ -68,8 +68,6 @@ function deliver<T>(entry: Waiting, progress?: Progress): Promise<T> {
     : call<T>(entry.method, entry.path, entry.body, entry.key);
 }
 
-const FORBIDDEN = 403;
-
 let flushing = false;
 
 /** Sends what waits of one person, in its order, until the server does not answer again. */
@@ -89,24 +87,9 @@ export async function flush(username: string): Promise<void> {
   }
 }
 
-/**
- * Delivers, once more where the server refused the page's token: signing in makes a new one, and what waits may be on its way before
- * the page has it. Asking who is signed in, as every refusal does, brings it.
- */
-async function deliverAgain(entry: Waiting): Promise<unknown> {
-  try {
-    return await deliver<unknown>(entry);
-  } catch (error) {
-    if (error instanceof Refusal && error.status === FORBIDDEN) {
-      return deliver<unknown>(entry);
-    }
-    throw error;
-  }
-}
-
 async function tryOne(entry: Waiting): Promise<boolean> {
   try {
-    const answer = await deliverAgain(entry);
+    const answer = await deliver<unknown>(entry);
     const now = await store.find(entry.key);
     // What was written into the same sheet meanwhile is another write, and waits for its own turn.
     if (now?.at === entry.at) {

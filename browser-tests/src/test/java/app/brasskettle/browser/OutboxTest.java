@@ -61,6 +61,8 @@ class OutboxTest {
         // The session ends while nobody can say so.
         hand.page().context().clearCookies();
         product.startServer();
+        // The page tries again by itself and learns that nobody is signed in: what waits is kept.
+        assertThat(hand.button("Sign in")).isVisible();
         Hand lead = new Hand(hand.page());
         lead.page().navigate("/");
         lead.sees("1 on this tablet the server has not got yet, of Mara Orre");
