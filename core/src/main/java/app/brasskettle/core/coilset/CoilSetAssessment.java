@@ -86,15 +86,17 @@ public record CoilSetAssessment(
     }
 
     private static Optional<Double> axis(CoilSetTake take) {
-        return set(take, SetPurpose.MAIN)
-                .flatMap(m -> set(take, SetPurpose.START)
-                        .flatMap(s -> take.slots()
-                                .flatMap(slots -> m.poles()
-                                        .flatMap(p -> m.axis()
-                                                .flatMap(a -> s.axis().map(b -> {
-                                                    double degrees = Math.abs(180.0 * p * (b - a) / slots) % 180;
-                                                    return degrees;
-                                                }))))));
+        Optional<CoilSet> main = set(take, SetPurpose.MAIN);
+        Optional<Double> from = main.flatMap(CoilSet::axis);
+        Optional<Double> to = set(take, SetPurpose.START).flatMap(CoilSet::axis);
+        Optional<Integer> poles = main.flatMap(CoilSet::poles);
+        return take.slots().isEmpty() || from.isEmpty() || to.isEmpty() || poles.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Math.abs(180.0
+                                * poles.get()
+                                * (to.get() - from.get())
+                                / take.slots().get())
+                        % 180);
     }
 
     private static Judgement quadrature(CoilSetTake take, double degrees) {

@@ -1,13 +1,14 @@
 package app.brasskettle.core.coilset;
 
+import app.brasskettle.core.grouping.GroupRing;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.redesign.ConcentricGroup.ConcentricCoil;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Limit;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.winding.Copper;
 import app.brasskettle.core.winding.FluxRange;
 import app.brasskettle.core.winding.Strand;
-import app.brasskettle.core.winding.WindingConnection;
 import app.brasskettle.core.winding.WindingLimits;
 import app.brasskettle.core.worksheet.Step;
 import java.util.ArrayList;
@@ -21,8 +22,6 @@ final class CoilSetWork {
 
     private static final String SOURCE = "Induction machine theory; kp = sin(90°·span/full pitch)";
     private static final String USUAL = "Usual design ranges";
-    private static final double RESISTIVITY_25 = 1.7241e-8 * (1 + 0.00393 * 5);
-    private static final double COPPER_KG_PER_M3 = 8960;
     private static final int THIRD = 3;
 
     private final CoilSetTake core;
@@ -106,7 +105,7 @@ final class CoilSetWork {
                         .flatMap(p -> set.coils()
                                 .map(coils -> coils.stream()
                                         .mapToDouble(
-                                                c -> c.turns() * Math.sin(order * Math.PI / 2 * c.spanSlots() * p / s))
+                                                c -> c.turns() * GroupRing.pitchFactor(c.spanSlots(), order * p, s))
                                         .sum())));
     }
 
@@ -125,17 +124,9 @@ final class CoilSetWork {
                 / (2 * core.boreDiameterM().get() * core.coreLengthM().get()));
     }
 
-    private boolean wye() {
-        return set.connection().filter(c -> c == WindingConnection.WYE).isPresent();
-    }
-
-    private boolean delta() {
-        return set.connection().filter(c -> c == WindingConnection.DELTA).isPresent();
-    }
-
     private double phaseV() {
         double volts = set.ratedVoltageV().orElseThrow();
-        return wye() ? volts / Math.sqrt(3) : volts;
+        return set.connection().map(c -> c.phaseV(volts)).orElse(volts);
     }
 
     private void flux(double gapT) {
@@ -168,16 +159,13 @@ final class CoilSetWork {
     }
 
     private Optional<Double> area() {
-        return set.strands().map(s -> s.stream().mapToDouble(CoilSetWork::area).sum());
-    }
-
-    private static double area(Strand s) {
-        return s.count() * Math.PI * s.bareDiameterMm() * s.bareDiameterMm() / 4;
+        return set.strands().map(Strand::areaMm2);
     }
 
     private Optional<Double> density() {
         return area().flatMap(a -> set.ratedCurrentA()
-                .flatMap(i -> set.parallelCircuits().map(c -> (delta() ? i / Math.sqrt(3) : i) / (c * a))));
+                .flatMap(i -> set.parallelCircuits()
+                        .map(c -> set.connection().map(k -> k.phaseA(i)).orElse(i) / (c * a))));
     }
 
     /** A start winding is on for seconds and may carry several times as much. */
@@ -198,7 +186,7 @@ final class CoilSetWork {
     }
 
     private Optional<Double> copper() {
-        Optional<Double> kg = lengthM().flatMap(l -> area().map(a -> COPPER_KG_PER_M3 * l * a * 1e-6));
+        Optional<Double> kg = lengthM().flatMap(l -> area().map(a -> Copper.massKg(l, a)));
         kg.ifPresent(k -> step("copper", "8960·coils·turns·length·A", k, "kg"));
         return kg;
     }
@@ -214,7 +202,7 @@ final class CoilSetWork {
     private Optional<Double> ohm() {
         Optional<Double> ohm = lengthM()
                 .flatMap(l -> area().flatMap(a -> set.parallelCircuits()
-                        .map(c -> RESISTIVITY_25 * l / set.purpose().phases() / (a * 1e-6 * c * c))));
+                        .map(c -> Copper.ohm(l / set.purpose().phases(), a, 25) / (c * c))));
         ohm.ifPresent(r -> step("a phase at 25 °C", "ρ·groups·turns·length/(A·a²)", r, "Ω"));
         return ohm;
     }

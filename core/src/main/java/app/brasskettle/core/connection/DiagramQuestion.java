@@ -119,7 +119,7 @@ public record DiagramQuestion(
         }
         if (problems.clear("spanSlots")) {
             for (int speed = 1; speed <= 2; speed++) {
-                double factor = Math.abs(Math.sin(Math.PI / 2 * spanSlots * speed * poles / slots));
+                double factor = Math.abs(GroupRing.pitchFactor(spanSlots, speed * poles, slots));
                 if (factor < LEAST_PITCH_FACTOR) {
                     problems.add(
                             "spanSlots",

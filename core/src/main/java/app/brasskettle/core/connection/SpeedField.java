@@ -1,5 +1,6 @@
 package app.brasskettle.core.connection;
 
+import app.brasskettle.core.grouping.GroupRing;
 import app.brasskettle.core.verdict.Limit;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.Magnetics;
@@ -44,7 +45,7 @@ public record SpeedField(
 
     private static SpeedField of(ConnectionDiagram.Connection c, WindingData w) {
         double distribution = c.proof().distributionPercent().orElseThrow() / 100;
-        double pitch = Math.abs(Math.sin(Math.PI / 2 * w.spanSlots() * c.poles() / w.slots()));
+        double pitch = Math.abs(GroupRing.pitchFactor(w.spanSlots(), c.poles(), w.slots()));
         double factor = distribution * pitch;
         Magnetics m = Magnetics.of(w, c.poles(), c.connection(), c.parallelCircuits(), factor);
         return new SpeedField(c.name(), c.poles(), factor, m.gapT(), m.toothT(), m.coreT(), verdict(m));

@@ -63,11 +63,11 @@ public final class MadeUpWindings {
         int slots = slots(bore, poles);
         int span = (int) Math.round(slots / poles * (slots / poles > 3 ? 0.83 : 1));
         GroupRing ring = GroupRing.of(slots, poles, Optional.empty());
-        double factor = ring.distributionFactor() * Math.sin(Math.PI / 2 * span * poles / slots);
+        double factor = ring.distributionFactor() * GroupRing.pitchFactor(span, poles, slots);
         double flux = DesignRules.GAP_T * (0.94 + 0.12 * random.nextDouble()) * 2 * bore * length / poles;
         WindingConnection connection = kw < 4 ? WindingConnection.WYE : WindingConnection.DELTA;
-        double phaseV = connection == WindingConnection.WYE ? volts / Math.sqrt(3) : volts;
-        double phaseA = connection == WindingConnection.WYE ? amperes : amperes / Math.sqrt(3);
+        double phaseV = connection.phaseV(volts);
+        double phaseA = connection.phaseA(amperes);
         double series = phaseV / (4.44 * hertz * flux * factor);
         return IntStream.rangeClosed(1, GroupRing.mostCircuits(slots, poles))
                 .filter(c -> poles % c == 0)

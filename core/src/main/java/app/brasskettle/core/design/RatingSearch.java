@@ -80,11 +80,8 @@ final class RatingSearch {
     private double windingFactor() {
         GroupRing ring = GroupRing.of(take.slots().get(), take.poles().get(), take.groupPattern());
         return ring.bestDistribution(take.poles().get())
-                * Math.sin(Math.PI
-                        / 2
-                        * take.spanSlots().get()
-                        * take.poles().get()
-                        / take.slots().get());
+                * GroupRing.pitchFactor(
+                        take.spanSlots().get(), take.poles().get(), take.slots().get());
     }
 
     /** The usual voltage nearest to that of a usual gap, teeth and back iron. */
@@ -98,7 +95,7 @@ final class RatingSearch {
                 * take.coreLengthM().get()
                 / take.poles().get();
         double phase = 4.44 * hertz * series * windingFactor() * fluxPerTesla;
-        double perTesla = connection == WindingConnection.WYE ? phase * Math.sqrt(3) : phase;
+        double perTesla = connection.lineV(phase);
         return USUAL_V.get(hertz).stream()
                 .map(v -> new Fit(hertz, connection, v, perTesla, v / perTesla, off(v / perTesla)))
                 .min(Comparator.comparingDouble(Fit::off))
@@ -148,10 +145,10 @@ final class RatingSearch {
                 + " kW.");
         Optional<Double> current = Optional.empty();
         double likely = fromCore;
-        if (take.strands().isPresent()) {
-            double perDensity = copper()
+        if (take.copperMm2().isPresent()) {
+            double perDensity = take.copperMm2().get()
                     * take.parallelCircuits().get()
-                    * (f.connection() == WindingConnection.WYE ? 1 : Math.sqrt(3));
+                    * f.connection().lineA(1);
             double least = kw(f, perDensity * DesignRules.DENSITY_LOW);
             double most = kw(f, perDensity * DesignRules.DENSITY_HIGH);
             reasons.add("The wire carries " + Figures.significant(perDensity * DesignRules.DENSITY_LOW, 2) + " to "
@@ -215,12 +212,6 @@ final class RatingSearch {
 
     private double amperes(Fit f, double kw) {
         return 1000 * kw / (Math.sqrt(3) * f.volts() * use(kw));
-    }
-
-    private double copper() {
-        return take.strands().orElseThrow().stream()
-                .mapToDouble(s -> s.count() * Math.PI * s.bareDiameterMm() * s.bareDiameterMm() / 4)
-                .sum();
     }
 
     private String next(List<Candidate> candidates) {

@@ -106,6 +106,17 @@ public final class GroupRing {
     }
 
     /**
+     * Returns the pitch factor of a coil: sin(90°·span/full pitch), below zero for harmonics that come out reversed.
+     *
+     * @param spanSlots coil pitch in slots
+     * @param poles poles of the field; of a harmonic its order times as many
+     * @param slots slots of the stator
+     */
+    public static double pitchFactor(int spanSlots, int poles, int slots) {
+        return Math.sin(Math.PI / 2 * spanSlots * poles / slots);
+    }
+
+    /**
      * Returns the distribution factor of a harmonic of the field.
      *
      * @param order odd: 5, 7

@@ -1,6 +1,7 @@
 package app.brasskettle.core.heating;
 
 import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.winding.Copper;
 import app.brasskettle.core.worksheet.Step;
 import app.brasskettle.core.worksheet.Worksheet;
 import java.util.List;
@@ -8,10 +9,7 @@ import java.util.List;
 /** Adiabatic heating of copper: t = δc/(J²·ρ20·α)·ln[(1 + α(T2 − 20))/(1 + α(T1 − 20))]. */
 public final class StallHeatingWorksheet {
 
-    private static final double COPPER_KG_PER_M3 = 8960;
     private static final double COPPER_J_PER_KG_K = 385;
-    private static final double COPPER_OHM_M = 1.7241e-8;
-    private static final double COPPER_PER_K = 0.00393;
     private static final double A_PER_M2 = 1e6;
     private static final String SOURCE = "Heat balance of copper, IEC 60028";
 
@@ -24,12 +22,12 @@ public final class StallHeatingWorksheet {
 
     private static StallHeating work(Stall stall) {
         double density = stall.currentDensityAPerMm2() * stall.lockedRotorRatio() * A_PER_M2;
-        double heat = COPPER_KG_PER_M3 * COPPER_J_PER_KG_K;
-        double start = 1 + COPPER_PER_K * (stall.startTemperatureC() - 20);
-        double end = 1 + COPPER_PER_K * (stall.limitTemperatureC() - 20);
-        double loss = density * density * COPPER_OHM_M;
+        double heat = Copper.KG_PER_M3 * COPPER_J_PER_KG_K;
+        double start = 1 + Copper.PER_K * (stall.startTemperatureC() - 20);
+        double end = 1 + Copper.PER_K * (stall.limitTemperatureC() - 20);
+        double loss = density * density * Copper.OHM_M_AT_20C;
         double rate = loss * start / heat;
-        double seconds = heat / (loss * COPPER_PER_K) * Math.log(end / start);
+        double seconds = heat / (loss * Copper.PER_K) * Math.log(end / start);
         return new StallHeating(
                 rate,
                 seconds,

@@ -24,9 +24,4 @@ public record ChosenWire(String name, int count, double bareDiameterMm, double i
     Strand strand() {
         return new Strand(count, bareDiameterMm, insulatedDiameterMm);
     }
-
-    /** Returns the copper of these wires in one turn, mm². */
-    double areaMm2() {
-        return count * Math.PI * bareDiameterMm * bareDiameterMm / 4;
-    }
 }

@@ -3,8 +3,8 @@ package app.brasskettle.core.redesign;
 import app.brasskettle.core.grouping.GroupRing;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.rules.ShopRules;
+import app.brasskettle.core.winding.Copper;
 import app.brasskettle.core.winding.Strand;
-import app.brasskettle.core.winding.WindingConnection;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.winding.WindingPurpose;
 import app.brasskettle.core.winding.WindingResult;
@@ -30,7 +30,7 @@ public record DesignedWinding(
         Optional<Double> fifthPercent,
         Optional<Double> seventhPercent) {
 
-    private static final double RESISTIVITY_95 = 1.7241e-8 * (1 + 0.00393 * 75);
+    private static final double HOT_C = 95;
     private static final int FIFTH = 5;
     private static final int SEVENTH = 7;
 
@@ -41,7 +41,7 @@ public record DesignedWinding(
                 data,
                 wires,
                 result,
-                copperLoss(data),
+                copperLoss(data, result.conductorAreaMm2()),
                 result.windingFactor().map(kw -> harmonic(data, ring, FIFTH, kw)),
                 result.windingFactor().map(kw -> harmonic(data, ring, SEVENTH, kw)));
     }
@@ -59,24 +59,18 @@ public record DesignedWinding(
     }
 
     static double phaseCurrent(WindingData d) {
-        return d.connection() == WindingConnection.WYE ? d.ratedCurrentA() : d.ratedCurrentA() / Math.sqrt(3);
+        return d.connection().phaseA(d.ratedCurrentA());
     }
 
-    /** 3·I²·R of a phase; R = ρ·N·length/(A·a), and N·length is a third of all turns in a circuit. */
-    private static double copperLoss(WindingData d) {
+    /** Every turn of every coil carries the current of one circuit. */
+    private static double copperLoss(WindingData d, double areaMm2) {
         double perCircuit = phaseCurrent(d) / d.parallelCircuits();
-        double lengthM = d.slots() * (double) d.turnsPerCoil() * d.meanTurnLengthM();
-        return perCircuit * perCircuit * RESISTIVITY_95 * lengthM / (area(d) * 1e-6);
-    }
-
-    private static double area(WindingData d) {
-        return d.strands().stream()
-                .mapToDouble(s -> s.count() * Math.PI * s.bareDiameterMm() * s.bareDiameterMm() / 4)
-                .sum();
+        double lengthM = d.slots() * d.turnsPerCoil() * d.meanTurnLengthM();
+        return perCircuit * perCircuit * Copper.ohm(lengthM, areaMm2, HOT_C);
     }
 
     private static double harmonic(WindingData d, GroupRing ring, int order, double fundamental) {
-        double pitch = Math.abs(Math.sin(order * Math.PI / 2 * d.spanSlots() * d.poles() / d.slots()));
+        double pitch = Math.abs(GroupRing.pitchFactor(d.spanSlots(), order * d.poles(), d.slots()));
         return 100 * pitch * ring.harmonicDistribution(order) / fundamental;
     }
 }

@@ -1,5 +1,6 @@
 package app.brasskettle.core.redesign;
 
+import app.brasskettle.core.grouping.GroupRing;
 import app.brasskettle.core.winding.Strand;
 import app.brasskettle.core.winding.WindingConnection;
 import app.brasskettle.core.winding.WindingData;
@@ -45,7 +46,7 @@ record NewWinding(WindingData old, double pitchFactorOld, WindingData wanted, do
                 sheet.ratedVoltageV().orElse(old.ratedVoltageV()),
                 sheet.frequencyHz().orElse(old.frequencyHz()),
                 old.ratedCurrentA());
-        double pitch = Math.sin(Math.PI / 2 * span * old.poles() / old.slots());
+        double pitch = GroupRing.pitchFactor(span, old.poles(), old.slots());
         return new NewWinding(old, result.pitchFactor(), wanted, pitch);
     }
 
@@ -71,7 +72,7 @@ record NewWinding(WindingData old, double pitchFactorOld, WindingData wanted, do
         double phase = DesignedWinding.phaseCurrent(old)
                 * (old.turnsPerCoil() * pitchFactorOld * wanted.parallelCircuits())
                 / (turns * pitchFactorNew * old.parallelCircuits());
-        return wanted.connection() == WindingConnection.WYE ? phase : phase * Math.sqrt(3);
+        return wanted.connection().lineA(phase);
     }
 
     /** Returns the winding with its turns and its wire. */

@@ -41,7 +41,7 @@ public record WindingBasis(
 
     /** Volts of a phase for one hertz, one circuit and a factor of one, to which turns are proportional. */
     double turnsMeasure() {
-        double phase = connection == WindingConnection.WYE ? ratedVoltageV / Math.sqrt(3) : ratedVoltageV;
+        double phase = connection.phaseV(ratedVoltageV);
         return phase / frequencyHz / windingFactor * parallelCircuits;
     }
 }

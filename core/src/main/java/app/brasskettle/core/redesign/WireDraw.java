@@ -3,6 +3,7 @@ package app.brasskettle.core.redesign;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.winding.Copper;
 import app.brasskettle.core.wire.Rack;
 import java.util.Comparator;
 import java.util.List;
@@ -19,13 +20,11 @@ import java.util.Optional;
  */
 public record WireDraw(String name, int count, double neededKg, double onHandKg, double orderKg) {
 
-    private static final double COPPER_KG_PER_M3 = 8960;
-
     /** Computes what {@code wires} weigh on {@code lengthM} metres of turns, each beside what the rack holds. */
     static List<WireDraw> of(double lengthM, List<ChosenWire> wires, Rack rack, double allowancePercent) {
         return wires.stream()
                 .map(w -> {
-                    double needed = COPPER_KG_PER_M3 * lengthM * w.areaMm2() * 1e-6 * (1 + allowancePercent / 100);
+                    double needed = Copper.massKg(lengthM, w.strand().areaMm2()) * (1 + allowancePercent / 100);
                     double held = rack.named(w.name()).map(Rack.Wire::onHandKg).orElse(0.0);
                     return new WireDraw(w.name(), w.count(), needed, held, Math.max(0, needed - held));
                 })

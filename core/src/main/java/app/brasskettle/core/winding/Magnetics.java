@@ -27,7 +27,7 @@ public record Magnetics(double seriesTurns, double fluxWb, double gapT, double t
      */
     public static Magnetics of(
             WindingData d, int poles, WindingConnection connection, int circuits, double windingFactor) {
-        double phaseV = connection == WindingConnection.WYE ? d.ratedVoltageV() / Math.sqrt(3) : d.ratedVoltageV();
+        double phaseV = connection.phaseV(d.ratedVoltageV());
         double turns = d.slots() / 3.0 * d.turnsPerCoil() / circuits;
         double flux = phaseV / (4.44 * d.frequencyHz() * turns * windingFactor);
         double gap = flux * poles / (2 * d.boreDiameterM() * d.coreLengthM());

@@ -2,6 +2,7 @@ package app.brasskettle.core.winding;
 
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
+import java.util.List;
 
 /**
  * Wires of one size that run side by side in a turn.
@@ -26,7 +27,13 @@ public record Strand(int count, double bareDiameterMm, double insulatedDiameterM
         problems.throwIfAny();
     }
 
-    double areaMm2() {
+    /** Returns the copper of its wires, mm². */
+    public double areaMm2() {
         return count * Math.PI * bareDiameterMm * bareDiameterMm / 4;
+    }
+
+    /** Returns the copper of one turn of {@code strands}, all wires in hand, mm². */
+    public static double areaMm2(List<Strand> strands) {
+        return strands.stream().mapToDouble(Strand::areaMm2).sum();
     }
 }

@@ -1,5 +1,6 @@
 package app.brasskettle.core.winding;
 
+import app.brasskettle.core.grouping.GroupRing;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Limit;
@@ -85,7 +86,7 @@ final class WindingChecks {
     }
 
     private static double pitch(WindingData d, int span) {
-        return Math.sin(Math.PI / 2 * span / d.fullPitchSlots());
+        return GroupRing.pitchFactor(span, d.poles(), d.slots());
     }
 
     private Judgement range(String where, double tesla, double low, double high) {

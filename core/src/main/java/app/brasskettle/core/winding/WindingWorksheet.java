@@ -13,9 +13,6 @@ import java.util.Optional;
 /** Winding data checked: factors, flux, current density, copper, resistance. */
 public final class WindingWorksheet {
 
-    private static final double RESISTIVITY_20 = 1.7241e-8;
-    private static final double TEMPERATURE_COEFFICIENT = 0.00393;
-    private static final double COPPER_KG_PER_M3 = 8960;
     private static final String SOURCE = "Induction machine theory; ρ20 = 1.7241e-8 Ω·m (IEC 60028)";
 
     private WindingWorksheet() {}
@@ -38,12 +35,12 @@ public final class WindingWorksheet {
     private static WindingResult work(WindingData d, WindingLimits limits, WindingPurpose purpose) {
         GroupRing ring = GroupRing.of(d.slots(), d.poles(), d.groupPattern());
         boolean balanced = ring.balanced();
-        double pitch = Math.sin(Math.PI / 2 * d.spanSlots() / d.fullPitchSlots());
-        double area = d.strands().stream().mapToDouble(Strand::areaMm2).sum();
+        double pitch = GroupRing.pitchFactor(d.spanSlots(), d.poles(), d.slots());
+        double area = Strand.areaMm2(d.strands());
         boolean wye = d.connection() == WindingConnection.WYE;
-        double phaseA = wye ? d.ratedCurrentA() : d.ratedCurrentA() / Math.sqrt(3);
+        double phaseA = d.connection().phaseA(d.ratedCurrentA());
         double density = phaseA / (d.parallelCircuits() * area);
-        double copper = COPPER_KG_PER_M3 * d.slots() * d.turnsPerCoil() * d.meanTurnLengthM() * area * 1e-6;
+        double copper = Copper.massKg(d.slots() * d.turnsPerCoil() * d.meanTurnLengthM(), area);
         double wire = d.strands().stream()
                 .mapToDouble(s -> s.count() * s.insulatedDiameterMm() * s.insulatedDiameterMm())
                 .sum();
@@ -53,11 +50,7 @@ public final class WindingWorksheet {
         Optional<Double> factor = distribution.map(kd -> kd * pitch);
         Optional<Magnetics> flux = factor.map(kw -> Magnetics.of(d, kw));
         Optional<Double> terminal = flux.map(m -> {
-            double phase = RESISTIVITY_20
-                    * (1 + TEMPERATURE_COEFFICIENT * 5)
-                    * m.seriesTurns()
-                    * d.meanTurnLengthM()
-                    / (area * 1e-6 * d.parallelCircuits());
+            double phase = Copper.ohm(m.seriesTurns() * d.meanTurnLengthM(), area, 25) / d.parallelCircuits();
             return wye ? 2 * phase : phase * 2 / 3;
         });
         WindingChecks rule = new WindingChecks(limits, purpose);

@@ -190,10 +190,8 @@ public record WindingTake(
     }
 
     /** Returns the copper of one turn in mm², all wires in hand. */
-    Optional<Double> copperMm2() {
-        return strands.map(s -> s.stream()
-                .mapToDouble(w -> w.count() * Math.PI * w.bareDiameterMm() * w.bareDiameterMm() / 4)
-                .sum());
+    public Optional<Double> copperMm2() {
+        return strands.map(Strand::areaMm2);
     }
 
     /** Returns the fields still missing for the winding to be computed. */

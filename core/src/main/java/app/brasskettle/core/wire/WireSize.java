@@ -75,9 +75,4 @@ public record WireSize(String name, double bareDiameterMm) {
         }
         return Optional.of(gauge ? gauge(Double.parseDouble(figure.strip())) : millimetres(mm));
     }
-
-    /** Returns the copper of one wire, mm². */
-    public double areaMm2() {
-        return Math.PI * bareDiameterMm * bareDiameterMm / 4;
-    }
 }

@@ -1,6 +1,5 @@
 package app.brasskettle.core.wire;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -73,9 +72,9 @@ public final class WireTable {
 
     /** Lists the gauge sizes with their halves, thickest first: AWG 8 to 36. */
     public static List<WireSize> gauges() {
-        return new ArrayList<>(IntStream.rangeClosed(16, 72)
+        return IntStream.rangeClosed(16, 72)
                 .mapToObj(twice -> WireSize.gauge(twice / 2.0))
-                .toList());
+                .toList();
     }
 
     /**
