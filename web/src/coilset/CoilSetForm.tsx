@@ -3,17 +3,12 @@ import type { CoilSetResult, Problem } from '../api/types';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
 import { at } from '../ui/preview';
-import { SET_FIELDS, type CoilText, type SetText, type WireText } from './coilSetText';
+import { NO_WIRE, WIRE_FIELDS, type WireText } from '../winding/takeText';
+import { SET_FIELDS, type CoilText, type SetText } from './coilSetText';
 
 const COIL_FIELDS = [
   ['spanSlots', 'Span, as 1 to 8', ''],
   ['turns', 'Turns', ''],
-] as const;
-
-const WIRE_FIELDS = [
-  ['count', 'Wires in hand', ''],
-  ['bareDiameterMm', 'Bare', 'mm'],
-  ['insulatedDiameterMm', 'Over enamel', 'mm'],
 ] as const;
 
 /** One set of coils: what it is for, its figures, its coils from the outermost in, its wire. */
@@ -95,7 +90,7 @@ export function CoilSetForm({
         less="One size less"
         rows={set.strands ?? []}
         fields={WIRE_FIELDS}
-        empty={{ count: '', bareDiameterMm: '', insulatedDiameterMm: '' }}
+        empty={NO_WIRE}
         path={`${path}.strands`}
         shown={shown}
         problems={problems}

@@ -1,15 +1,9 @@
 import type { JobView } from '../api/types';
-import { readOnPlate } from '../winding/takeText';
+import { readOnPlate, type WireText } from '../winding/takeText';
 
 export interface CoilText {
   spanSlots: string;
   turns: string;
-}
-
-export interface WireText {
-  count: string;
-  bareDiameterMm: string;
-  insulatedDiameterMm: string;
 }
 
 /** Figures of a set of coils: field, label, unit. */

@@ -83,6 +83,7 @@ export function RackList({ mayChange }: { mayChange: boolean }) {
             hint={hint}
             words={f === 'size' || f === 'lot'}
             value={text[f]}
+            list={f === 'size' ? rack.data?.sizes.map((s) => s.name) : undefined}
             problem={at(problems, f)}
             onChange={(t) => setText({ ...text, [f]: t })}
           />

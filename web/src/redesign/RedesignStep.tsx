@@ -10,16 +10,10 @@ import { at, usePreview, whileTyping } from '../ui/preview';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
 import { Mark } from '../verdict/Mark';
+import type { WireText } from '../winding/takeText';
 import { Candidates } from './Candidates';
 import { Ticket } from './Ticket';
 import './redesign.css';
-
-export interface WireText {
-  name: string;
-  count: string;
-  bareDiameterMm: string;
-  insulatedDiameterMm: string;
-}
 
 interface RedesignText {
   ratedVoltageV?: string;
@@ -30,7 +24,7 @@ interface RedesignText {
   turnsPerCoil?: string;
   maxInHand?: string;
   tolerancePercent?: string;
-  wires?: WireText[];
+  wires?: (WireText & { name: string })[];
   reason?: string;
 }
 

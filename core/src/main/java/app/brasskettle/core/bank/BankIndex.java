@@ -3,7 +3,6 @@ package app.brasskettle.core.bank;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.PriorityQueue;
 
@@ -32,11 +31,7 @@ public final class BankIndex {
             for (BankField f : FIELDS) {
                 figures[f.ordinal()] = f.of(record);
             }
-            return new Entry(id, words(record), figures);
-        }
-
-        private static String words(BankRecord record) {
-            return (record.maker().orElse("") + " " + record.model().orElse("")).toLowerCase(Locale.ROOT);
+            return new Entry(id, record.words(), figures);
         }
     }
 

@@ -3,6 +3,7 @@ package app.brasskettle.core.bank;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -81,6 +82,16 @@ public record BankRecord(
         } else if (!WORDS.matcher(text).matches()) {
             problems.add(field, Problem.Code.SYNTAX, field + " begins with a sign; begin it with a letter or figure");
         }
+    }
+
+    /** Returns the words that a search looks through: maker and model in small letters. */
+    public String words() {
+        return (maker.orElse("") + " " + model.orElse("")).toLowerCase(Locale.ROOT);
+    }
+
+    /** Returns the same under another key. */
+    public BankRecord under(String other) {
+        return new BankRecord(other, maker, model, ratedPowerW, winding, takenBy, takenOn, rewound, proved, changed);
     }
 
     /**

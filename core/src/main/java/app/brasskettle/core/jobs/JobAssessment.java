@@ -117,10 +117,9 @@ public record JobAssessment(
         Optional<ArrivalAssessment> arrival = job.arrived().map(a -> ArrivalAssessment.of(a, job.plate()));
         Optional<PlateAssessment> plate = job.plate().map(PlateAssessment::of);
         DismantlingPermit opening = opening(job);
-        WindingAssessment winding = winding(job, tests);
+        Optional<CoilSetAssessment> coilSets = coilSets(job);
+        WindingAssessment winding = winding(job, tests, coilSets);
         Optional<RedesignAssessment> redesign = job.redesign().map(r -> redesign(job, winding, r));
-        Optional<CoilSetAssessment> coilSets = job.coilSets()
-                .map(s -> CoilSetAssessment.of(s.take(), job.rules().windingLimits()));
         Stations stations = new Stations(
                 job,
                 tests,
@@ -176,16 +175,20 @@ public record JobAssessment(
 
     /** What the takes of a job's winding come to, its measured resistance held against them. */
     public static WindingAssessment winding(JobRecord job) {
-        return winding(job, TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration()));
+        return winding(
+                job, TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration()), coilSets(job));
+    }
+
+    private static Optional<CoilSetAssessment> coilSets(JobRecord job) {
+        return job.coilSets()
+                .map(s -> CoilSetAssessment.of(s.take(), job.rules().windingLimits()));
     }
 
     /** Where the winding is taken coil by coil and not as a lap winding, that take says whether it may come out. */
-    private static WindingAssessment winding(JobRecord job, JudgedTests tests) {
+    private static WindingAssessment winding(JobRecord job, JudgedTests tests, Optional<CoilSetAssessment> coilSets) {
         WindingAssessment winding = held(job.winding(), tests);
-        return job.coilSets()
-                .filter(s -> winding.stages().isEmpty())
-                .map(s -> winding.stripping(
-                        s.stripping(CoilSetAssessment.of(s.take(), job.rules().windingLimits()))))
+        return coilSets.filter(a -> winding.stages().isEmpty())
+                .map(a -> winding.stripping(job.coilSets().orElseThrow().stripping(a)))
                 .orElse(winding);
     }
 

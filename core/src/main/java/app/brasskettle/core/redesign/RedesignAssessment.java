@@ -133,8 +133,7 @@ public record RedesignAssessment(
         List<SpeedPair> speeds;
         try {
             diagram = scheme.map(s -> ConnectionAssessment.diagram(bare, s));
-            speeds = diagram.map(d -> pairs(ConnectionAssessment.diagram(old.get(), scheme.get()), old.get(), d, bare))
-                    .orElse(List.of());
+            speeds = diagram.map(d -> pairs(d, bare, old.get(), scheme.get())).orElse(List.of());
         } catch (InvalidInputException refused) {
             return refused(refused, "No balanced winding has this connection", original);
         }
@@ -152,10 +151,14 @@ public record RedesignAssessment(
                 steps(wanted, whole, perCoil, copper, original));
     }
 
+    /** The old winding is derived and proved again only where there are two speeds to compare. */
     private static List<SpeedPair> pairs(
-            ConnectionDiagram before, WindingData old, ConnectionDiagram after, WindingData wanted) {
-        List<SpeedField> was = SpeedField.of(before, old);
+            ConnectionDiagram after, WindingData wanted, WindingData old, ConnectionScheme scheme) {
         List<SpeedField> is = SpeedField.of(after, wanted);
+        if (is.isEmpty()) {
+            return List.of();
+        }
+        List<SpeedField> was = SpeedField.of(ConnectionAssessment.diagram(old, scheme), old);
         return IntStream.range(0, Math.min(was.size(), is.size()))
                 .mapToObj(i -> new SpeedPair(was.get(i), is.get(i)))
                 .toList();

@@ -181,13 +181,14 @@ class CoilSetTest {
 
     @Test
     void whatIsNotTakenIsNamedAndTheRestComputed() {
-        Map<String, Object> set = set("main", 1, coils(5, 60));
+        Map<String, Object> set = set("main", 1, coils(5, 96));
         set.put("strands", List.of());
         CoilSetAssessment a = assess(take(24, List.of(set)));
         assertThat(a.sets().get(0).missing()).containsExactly("wires in hand");
         assertThat(a.sets().get(0).gapT()).isPresent();
         assertThat(a.sets().get(0).copperMassKg()).isEmpty();
-        assertThat(a.judgement().verdict()).isIn(Verdict.UNPROVEN, Verdict.STOP);
+        assertThat(a.judgement().verdict()).isEqualTo(Verdict.UNPROVEN);
+        assertThat(a.judgement().because()).contains("wires in hand");
     }
 
     @Test

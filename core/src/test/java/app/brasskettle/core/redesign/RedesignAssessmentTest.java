@@ -103,13 +103,16 @@ class RedesignAssessmentTest {
     @Test
     void aCoarseRoundingIsWatchedAndNearerOnesAreNamed() {
         WindingData old = Windings.thirtyKilowatt();
-        RedesignAssessment a = of(old, Windings.sheet(58.0, null, null, 1, null, wires(old)));
-        double own = Math.abs(a.turns().orElseThrow().fluxChangePercent());
-        assertThat(own).isGreaterThan(3);
+        // 10·360/400·1/2 = 4.5, and 5 turns: twice the copper of a turn in eight wires.
+        List<ChosenWire> eight = List.of(new ChosenWire("1.25 mm", 8, 1.25, 1.349));
+        RedesignAssessment a = of(old, Windings.sheet(360.0, null, null, 1, null, eight));
+        assertThat(a.turns().orElseThrow().fluxChangePercent()).isCloseTo(-10, within(1e-9));
+        assertThat(a.judgement().verdict()).isEqualTo(Verdict.WATCH);
+        assertThat(a.judgement().headline()).startsWith("5 turns for 4.5");
         assertThat(a.nearer()).isNotEmpty().allSatisfy(n -> {
-            assertThat(Math.abs(n.fluxChangePercent())).isLessThan(own);
+            assertThat(Math.abs(n.fluxChangePercent())).isLessThan(10);
             RedesignAssessment other =
-                    of(old, Windings.sheet(58.0, null, null, n.parallelCircuits(), n.spanSlots(), null));
+                    of(old, Windings.sheet(360.0, null, null, n.parallelCircuits(), n.spanSlots(), null));
             assertThat(other.turns().orElseThrow().perCoil()).isEqualTo(n.turnsPerCoil());
         });
     }

@@ -26,23 +26,23 @@ public class BankBook {
     private static final int BESIDE_A_TAKE = 4;
 
     private final BankStore store;
-    private volatile Read read = new Read(-1, new BankIndex(List.of()));
+    private volatile Read read = new Read(0, new BankIndex(List.of()));
 
     BankBook(BankStore store) {
         this.store = store;
     }
 
-    /** The index as it was after a change. */
-    private record Read(long change, BankIndex index) {}
+    /** The index of one version of the bank. */
+    private record Read(long version, BankIndex index) {}
 
     private BankIndex index() {
-        long change = store.change();
+        long version = store.version();
         Read now = read;
-        if (now.change() != change) {
+        if (now.version() != version) {
             synchronized (this) {
                 now = read;
-                if (now.change() != change) {
-                    now = new Read(change, new BankIndex(store.entries()));
+                if (now.version() != version) {
+                    now = new Read(version, new BankIndex(store.entries()));
                     read = now;
                 }
             }
@@ -50,14 +50,21 @@ public class BankBook {
         return now.index();
     }
 
-    /** Returns how many windings the bank holds. */
-    int size() {
-        return index().size();
+    /**
+     * What a search found.
+     *
+     * @param size windings in the bank
+     * @param matches the nearest, nearest first
+     */
+    record Found(int size, List<BankMatch> matches) {}
+
+    /** Finds the windings nearest to what is known, each with how often it was wound and proved here. */
+    Found nearest(BankQuestion question, int most) {
+        BankIndex index = index();
+        return new Found(index.size(), matches(question, index.nearest(question, most)));
     }
 
-    /** Finds the windings nearest to what is known, nearest first, each with how often it was wound and proved here. */
-    List<BankMatch> nearest(BankQuestion question, int most) {
-        List<BankIndex.Near> near = index().nearest(question, most);
+    private List<BankMatch> matches(BankQuestion question, List<BankIndex.Near> near) {
         List<Long> ids = near.stream().map(BankIndex.Near::id).toList();
         Map<Long, BankRecord> records = store.records(ids);
         Map<Long, BankStore.Times> times = store.times(ids);
@@ -116,10 +123,12 @@ public class BankBook {
         if (take.slots().isEmpty() || take.boreDiameterM().isEmpty()) {
             return Optional.empty();
         }
-        List<BankMatch> others = nearest(BankQuestion.like(take), BESIDE_A_TAKE + 1).stream()
-                .filter(m -> !m.record().key().equals(tag))
+        BankQuestion like = BankQuestion.like(take);
+        Optional<Long> own = store.ofJob(tag);
+        List<BankIndex.Near> others = index().nearest(like, BESIDE_A_TAKE + 1).stream()
+                .filter(n -> own.filter(id -> id == n.id()).isEmpty())
                 .limit(BESIDE_A_TAKE)
                 .toList();
-        return Optional.of(BankOpinion.of(take, others));
+        return Optional.of(BankOpinion.of(take, matches(like, others)));
     }
 }

@@ -77,7 +77,8 @@ class BankController {
     @PostMapping("/search")
     Found search(@RequestBody Map<String, Object> typed) {
         TypedInput.Read<BankQuestion> read = TypedInput.read(BankQuestion.class, typed);
-        return new Found(book.size(), read.shown(), book.nearest(read.input(), SHOWN));
+        BankBook.Found found = book.nearest(read.input(), SHOWN);
+        return new Found(found.size(), read.shown(), found.matches());
     }
 
     /**

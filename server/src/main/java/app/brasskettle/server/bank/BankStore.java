@@ -11,7 +11,6 @@ import java.time.OffsetDateTime;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -57,9 +56,25 @@ class BankStore {
                   rated_power_w = excluded.rated_power_w, poles = excluded.poles, slots = excluded.slots,
                   bore_diameter_m = excluded.bore_diameter_m, core_length_m = excluded.core_length_m,
                   span_slots = excluded.span_slots, rated_voltage_v = excluded.rated_voltage_v,
-                  frequency_hz = excluded.frequency_hz, written_by = excluded.written_by, written_at = excluded.written_at,
-                  change = nextval('bank_change')""",
-                row(OptionalLong.of(job), mark, record, by, at));
+                  frequency_hz = excluded.frequency_hz, written_by = excluded.written_by, written_at = excluded.written_at""",
+                row(OptionalLong.of(job), mark, record.under(freeKey(job, record.key())), by, at));
+        changed();
+    }
+
+    /** Another shop may have sent a winding under the tag of a job here: the job's own is then kept beside it. */
+    private String freeKey(long job, String tag) {
+        return db.sql("""
+                select k from (select :tag as k, 1 as n union all select :tag || ' (' || i || ')', i from generate_series(2, 99) i) keys
+                where not exists (select from bank_winding b where b.key = k and b.job_id is distinct from :job) order by n limit 1""")
+                .param("tag", tag)
+                .param("job", job)
+                .query(String.class)
+                .single();
+    }
+
+    /** Writers of the bank queue here until they commit, so that whoever reads a version has read all before it. */
+    private void changed() {
+        db.sql("update bank_version set version = version + 1").update();
     }
 
     /** Adds windings from elsewhere; none of their keys may be there yet. */
@@ -68,6 +83,7 @@ class BankStore {
                 .map(r -> row(OptionalLong.empty(), "", r, by, at))
                 .toArray(SqlParameterSource[]::new);
         batches.batchUpdate("insert into bank_winding (" + COLUMNS + ") values " + VALUES, rows);
+        changed();
     }
 
     private MapSqlParameterSource row(OptionalLong job, String mark, BankRecord record, String by, OffsetDateTime at) {
@@ -76,9 +92,7 @@ class BankStore {
                 .addValue("job", job.isPresent() ? job.getAsLong() : null)
                 .addValue("mark", mark)
                 .addValue("record", json.text(record))
-                .addValue(
-                        "words",
-                        (record.maker().orElse("") + " " + record.model().orElse("")).toLowerCase(Locale.ROOT))
+                .addValue("words", record.words())
                 .addValue("power", record.ratedPowerW().orElse(null))
                 .addValue("poles", record.winding().poles())
                 .addValue("slots", record.winding().slots())
@@ -91,11 +105,17 @@ class BankStore {
                 .addValue("at", at);
     }
 
-    /** Returns the last change of the bank, 0 while it is empty. */
-    long change() {
-        return db.sql("select coalesce(max(change), 0) from bank_winding")
+    /** Returns the version of the bank: another one after every change. */
+    long version() {
+        return db.sql("select version from bank_version").query(Long.class).single();
+    }
+
+    /** Returns the number of what the bank has of a job. */
+    Optional<Long> ofJob(String tag) {
+        return db.sql("select b.id from bank_winding b join job j on j.id = b.job_id where j.tag = :tag")
+                .param("tag", tag)
                 .query(Long.class)
-                .single();
+                .optional();
     }
 
     /** Lists what a search reads of all windings. */
@@ -116,8 +136,7 @@ class BankStore {
         figures[BankField.SPAN.ordinal()] = row.getInt("span_slots");
         figures[BankField.VOLTAGE.ordinal()] = row.getDouble("rated_voltage_v");
         figures[BankField.FREQUENCY.ordinal()] = row.getDouble("frequency_hz");
-        // Makers repeat; one text for each of them is enough.
-        return new BankIndex.Entry(row.getLong("id"), row.getString("words").intern(), figures);
+        return new BankIndex.Entry(row.getLong("id"), row.getString("words"), figures);
     }
 
     /** Returns the records numbered {@code ids}. */
@@ -168,12 +187,13 @@ class BankStore {
         Map<Long, Times> times = new HashMap<>();
         if (!ids.isEmpty()) {
             db.sql("""
-                    select b.id, count(*) as rewound, count(*) filter (where exists (
-                        select from job_event r where r.job_id = j.id and r.kind = 'run-released' and r.done_at > w.at and not r.imported)) as proved
+                    select b.id, count(*) as rewound, count(*) filter (where exists (select from job_event r
+                        where r.job_id = j.id and r.kind = 'run-released' and r.done_at > w.at and not r.imported)) as proved
                     from bank_winding b
-                    join job j on j.id = b.job_id or (b.mark <> '' and j.mark = b.mark)
-                    join lateral (select max(e.done_at) as at from job_event e
-                      where e.job_id = j.id and e.kind = 'worked' and not e.imported and e.detail ->> 'work' = 'rewound') w on w.at is not null
+                    join lateral (select b.job_id as id where b.job_id is not null
+                      union select m.id from job m where m.mark = b.mark and m.mark <> '') j on true
+                    join lateral (select max(e.done_at) as at from job_event e where e.job_id = j.id and e.kind = 'worked'
+                      and not e.imported and e.detail ->> 'work' = 'rewound') w on w.at is not null
                     where b.id in (:ids) group by b.id""").param("ids", ids).query(row -> {
                 times.put(row.getLong("id"), new Times(row.getInt("rewound"), row.getInt("proved")));
             });

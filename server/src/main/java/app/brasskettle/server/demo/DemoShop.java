@@ -26,6 +26,7 @@ import app.brasskettle.server.photos.PhotoBook;
 import app.brasskettle.server.settings.SettingsStore;
 import app.brasskettle.server.settings.ShopSettings;
 import app.brasskettle.server.sheets.SheetKind;
+import app.brasskettle.server.winding.WindingBook;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.OffsetDateTime;
@@ -74,6 +75,7 @@ class DemoShop implements ApplicationRunner {
     private final DemoBenches benches;
     private final DemoRack rack;
     private final BankBook bank;
+    private final WindingBook windings;
     private final FloorBook floor;
     private final SettingsStore settings;
     private final PhotoBook photos;
@@ -90,6 +92,7 @@ class DemoShop implements ApplicationRunner {
             DemoBenches benches,
             DemoRack rack,
             BankBook bank,
+            WindingBook windings,
             FloorBook floor,
             SettingsStore settings,
             PhotoBook photos,
@@ -103,6 +106,7 @@ class DemoShop implements ApplicationRunner {
         this.benches = benches;
         this.rack = rack;
         this.bank = bank;
+        this.windings = windings;
         this.floor = floor;
         this.settings = settings;
         this.photos = photos;
@@ -214,13 +218,12 @@ class DemoShop implements ApplicationRunner {
                     tag, Optional.of(new JobRow.Waiting(text(deed.with(), "what"), text(deed.with(), "reason"))), hand);
         } else if (deed.what().equals("set-down")) {
             floor.setDown(tag, text(deed.with(), "workNote"), Optional.of(text(deed.with(), "displacedBy")), hand);
+        } else if (deed.what().equals(EventKind.WINDING_SETTLED.code())) {
+            windings.settle(tag, "", hand);
         } else if (sheet.isPresent()) {
             book.writeSheet(tag, sheet.get(), 0, deed.with(), hand);
         } else if (event.isPresent()) {
             book.addEvent(tag, event.get(), detail(tag, event.get(), deed.with(), PEOPLE.get(deed.by())), hand);
-            if (event.get() == EventKind.WINDING_SETTLED) {
-                bank.settle(book.recorded(tag), hand.name(), hand.at());
-            }
         } else {
             test(tag, deed, TestKinds.named(deed.what()).orElseThrow(), hand);
         }

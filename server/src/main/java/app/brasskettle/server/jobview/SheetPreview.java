@@ -105,6 +105,7 @@ record SheetPreview(
         Optional<ConnectionAssessment> connection = as(input, ConnectionSheet.class)
                 .map(c -> ConnectionAssessment.of(job.winding().data(), c));
         Optional<RedesignAssessment> redesign = as(input, RedesignSheet.class).map(r -> JobAssessment.redesign(job, r));
+        Optional<Rack> rack = redesign.map(r -> shop.rack());
         return new SheetPreview(
                 attempt.shown(),
                 attempt.problems(),
@@ -132,12 +133,16 @@ record SheetPreview(
                 redesign.flatMap(r -> WireOffer.of(
                         r,
                         as(input, RedesignSheet.class).orElseThrow(),
-                        shop.rack(),
+                        rack.orElseThrow(),
                         taken.slotOpeningMm(),
                         job.rules())),
                 redesign.flatMap(r -> taken.first()
                         .flatMap(t -> CoilTicket.of(
-                                r, as(input, RedesignSheet.class).orElseThrow(), t.take(), shop.rack(), job.rules()))));
+                                r,
+                                as(input, RedesignSheet.class).orElseThrow(),
+                                t.take(),
+                                rack.orElseThrow(),
+                                job.rules()))));
     }
 
     private static <T extends Record> Optional<T> as(Optional<? extends Record> input, Class<T> type) {

@@ -2,9 +2,11 @@ package app.brasskettle.server.bank;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.brasskettle.server.testing.Plates;
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Visitor;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.BeforeEach;
@@ -75,7 +77,7 @@ class BankCallTest {
         assertThat(again.at("/refused/0/message").asString()).contains("BC-3").contains("other figures");
     }
 
-    private static java.util.List<String> keys(JsonNode found) {
+    private static List<String> keys(JsonNode found) {
         return StreamSupport.stream(found.get("matches").spliterator(), false)
                 .map(m -> m.at("/record/key").asString())
                 .toList();
@@ -107,6 +109,37 @@ class BankCallTest {
         lead.postFileOf("text/csv", "/api/bank/import", new byte[] {(byte) 0xC3, (byte) 0x28})
                 .with(400);
         tech.post("/api/bank/search", Map.of("poles", "four")).with(400);
+    }
+
+    /** A file may bring a winding under the tag that a job here gets later: the job settles all the same, beside it. */
+    @Test
+    void aTagThatAFileTookDoesNotKeepAJobFromSettling() {
+        String tag = Plates.plated(tech);
+        take(lead, csv(row(tag, "10")), "").with(200);
+        tech.post("/api/jobs/" + tag + "/worked", Map.of("work", "opened")).with(200);
+        lead.post("/api/jobs/" + tag + "/winding/settle", Map.of("reason", "burnt to ash"))
+                .with(200);
+        JsonNode typed = tech.get("/api/jobs/TQ-0404").json().at("/sheets/winding/typed");
+        tech.put("/api/jobs/" + tag + "/sheets/winding", Map.of("version", 0, "typed", typed))
+                .with(200);
+        for (int again = 0; again < 2; again++) {
+            int version = tech.get("/api/jobs/" + tag)
+                    .json()
+                    .at("/sheets/winding/version")
+                    .asInt();
+            tech.put("/api/jobs/" + tag + "/sheets/winding", Map.of("version", version, "typed", typed))
+                    .with(200);
+            lead.post("/api/jobs/" + tag + "/winding/settle", Map.of("reason", "one take is all there is"))
+                    .with(200);
+        }
+        JsonNode found =
+                search(Map.of("boreDiameterM", "340 mm", "coreLengthM", "300 mm", "slots", "60", "poles", "4"));
+        assertThat(keys(found)).contains(tag + " (2)").doesNotContain(tag + " (3)");
+        JsonNode own = tech.post("/api/jobs/" + tag + "/sheets/winding/preview", typed)
+                .with(200)
+                .json();
+        assertThat(own.at("/bank/nearest"))
+                .noneMatch(m -> m.at("/record/key").asString().equals(tag + " (2)"));
     }
 
     /** The demonstration's jaw crusher was settled, so its winding is in the bank, by whom it was taken. */

@@ -1,0 +1,80 @@
+package app.brasskettle.server.winding;
+
+import app.brasskettle.core.jobs.CoilsTaken;
+import app.brasskettle.core.jobs.JobAssessment;
+import app.brasskettle.core.windingtake.StrippingPermit;
+import app.brasskettle.core.windingtake.WindingRecord;
+import app.brasskettle.server.access.Role;
+import app.brasskettle.server.bank.BankBook;
+import app.brasskettle.server.jobs.ChangeContext;
+import app.brasskettle.server.jobs.EventKind;
+import app.brasskettle.server.jobs.JobBook;
+import app.brasskettle.server.jobs.JobStore;
+import app.brasskettle.server.jobs.ReadJob;
+import app.brasskettle.server.jobs.RecordedJob;
+import app.brasskettle.server.problems.RefusedException;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** Windings settled by name: the one way into the record, and with it into the bank. */
+@Component
+public class WindingBook {
+
+    private final JobBook book;
+    private final JobStore store;
+    private final BankBook bank;
+
+    WindingBook(JobBook book, JobStore store, BankBook bank) {
+        this.bank = bank;
+        this.book = book;
+        this.store = store;
+    }
+
+    /**
+     * Settles the data of a job's winding.
+     *
+     * @param reason why, where a lead hand settles it in spite of what holds it; else empty
+     * @throws RefusedException when it is settled already, or held and not this person's to set aside
+     */
+    public ReadJob settle(String tag, String reason, ChangeContext by) {
+        return book.change(tag, by, job -> {
+            StrippingPermit permit = JobAssessment.winding(job.record()).stripping();
+            if (permit.open()) {
+                throw RefusedException.stale("It is settled already, by " + permit.settled());
+            }
+            boolean own = job.record()
+                    .coilSets()
+                    .filter(c -> c.countedBy(by.name())
+                            && job.windingRecord().first().isEmpty())
+                    .isPresent();
+            if (permit.waivable() || own) {
+                mayWaive(by, reason, permit);
+            }
+            Map<String, Object> detail = detail(job, permit.waivable() || own ? reason : "");
+            store.addEvent(job.row().id(), EventKind.WINDING_SETTLED, detail, by.name(), by.at());
+            bank.settle(job, by.name(), by.at());
+            return JobBook.Written.of(EventKind.WINDING_SETTLED.code(), detail);
+        });
+    }
+
+    private static void mayWaive(ChangeContext by, String reason, StrippingPermit permit) {
+        boolean lead = by.person().role() == Role.LEAD || by.person().role() == Role.ADMIN;
+        if (!lead || reason.isEmpty()) {
+            throw RefusedException.guarded(
+                    permit.holding().get(0).sentence() + ". A lead hand may settle it in spite of that, with a reason");
+        }
+    }
+
+    private static Map<String, Object> detail(RecordedJob job, String reason) {
+        WindingRecord taken = job.windingRecord();
+        return Map.of(
+                "reason",
+                reason,
+                "firstVersion",
+                taken.first().map(WindingRecord.Taken::version).orElse(0),
+                "secondVersion",
+                taken.second().map(WindingRecord.Taken::version).orElse(0),
+                "coilSetsVersion",
+                job.record().coilSets().map(CoilsTaken::version).orElse(0));
+    }
+}
