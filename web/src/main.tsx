@@ -24,6 +24,9 @@ const PassportPage = lazy(() => import('./passport/PassportPage').then((m) => ({
 const CustomersPage = lazy(() =>
   import('./customers/CustomersPage').then((m) => ({ default: m.CustomersPage })),
 );
+const CustomerQuotePage = lazy(() =>
+  import('./quote/CustomerQuotePage').then((m) => ({ default: m.CustomerQuotePage })),
+);
 const BankPage = lazy(() => import('./bank/BankPage').then((m) => ({ default: m.BankPage })));
 const ShopPage = lazy(() => import('./settings/ShopPage').then((m) => ({ default: m.ShopPage })));
 const TriagePage = lazy(() => import('./triage/TriagePage').then((m) => ({ default: m.TriagePage })));
@@ -64,25 +67,35 @@ function App() {
     <ConfigProvider theme={themeFor(setting)}>
       <QueryClientProvider client={client}>
         <BrowserRouter>
-          <WhenSignedIn signIn={(told) => <SignIn {...told} />}>
-            <Suspense fallback={<Loading />}>
-              <Routes>
-                <Route path="/" element={<FloorPage />} />
-                <Route path="/receive" element={<ReceivePage />} />
-                <Route path="/worksheets/:name?" element={<WorksheetsPage />} />
-                <Route path="/triage" element={<TriagePage />} />
-                <Route path="/bank" element={<BankPage />} />
-                <Route path="/shop" element={<ShopPage />} />
-                <Route path="/customers/:id?" element={<CustomersPage />} />
-                <Route path="/motors/:mark" element={<PassportPage />} />
-                <Route path="/jobs/:tag/*" element={<JobPage />} />
-                <Route path="*" element={<FloorPage />} />
-              </Routes>
-            </Suspense>
-          </WhenSignedIn>
+          <Suspense fallback={<Loading />}>
+            <Routes>
+              <Route path="/quote/:address" element={<CustomerQuotePage />} />
+              <Route path="*" element={<Shop />} />
+            </Routes>
+          </Suspense>
         </BrowserRouter>
       </QueryClientProvider>
     </ConfigProvider>
+  );
+}
+
+/** Everything behind the sign-in. */
+function Shop() {
+  return (
+    <WhenSignedIn signIn={(told) => <SignIn {...told} />}>
+      <Routes>
+        <Route path="/" element={<FloorPage />} />
+        <Route path="/receive" element={<ReceivePage />} />
+        <Route path="/worksheets/:name?" element={<WorksheetsPage />} />
+        <Route path="/triage" element={<TriagePage />} />
+        <Route path="/bank" element={<BankPage />} />
+        <Route path="/shop" element={<ShopPage />} />
+        <Route path="/customers/:id?" element={<CustomersPage />} />
+        <Route path="/motors/:mark" element={<PassportPage />} />
+        <Route path="/jobs/:tag/*" element={<JobPage />} />
+        <Route path="*" element={<FloorPage />} />
+      </Routes>
+    </WhenSignedIn>
   );
 }
 

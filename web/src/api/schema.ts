@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv_1"];
+        get: operations["csv_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -155,7 +155,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_1"];
+        get: operations["list_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -171,9 +171,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list"];
+        get: operations["list_1"];
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -251,7 +251,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_2"];
+        get: operations["view_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -270,22 +270,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["whatIf"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{tag}/choice": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["choose"];
         delete?: never;
         options?: never;
         head?: never;
@@ -749,7 +733,7 @@ export interface paths {
         };
         get: operations["of"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -814,6 +798,86 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["pickUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/quotes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post: operations["issue"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/quotes/{version}/addresses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["address"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/quotes/{version}/addresses/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["revoke_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/quotes/{version}/answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answer_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/quotes/{version}/quote.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf_1"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1067,7 +1131,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv"];
+        get: operations["csv_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1101,7 +1165,7 @@ export interface paths {
         };
         get: operations["begin"];
         put?: never;
-        post: operations["answer_1"];
+        post: operations["answer_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1245,7 +1309,7 @@ export interface paths {
         };
         get: operations["all"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1278,6 +1342,102 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["reset"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view_2"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prices/list.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotes/{address}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotes/{address}/answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answer_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotes/{address}/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photo"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotes/{address}/quote.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1678,42 +1838,73 @@ export interface components {
         };
         "app.brasskettle.core.choice.ChoiceAssessment": {
             advice: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            advised: string | null;
             crossings: string[];
-            options: components["schemas"]["app.brasskettle.core.choice.ChoiceAssessment.Option"][];
+            /** @enum {string} */
+            firmness: "firm" | "doubted" | "close" | "only" | "unknown" | "nothing";
+            firmnessLabel: string;
+            flips: components["schemas"]["app.brasskettle.core.choice.Flip"][];
+            options: components["schemas"]["app.brasskettle.core.choice.ComparedOption"][];
+            reasons: components["schemas"]["app.brasskettle.core.choice.ChoiceReason"][];
             steps: components["schemas"]["app.brasskettle.core.worksheet.Step"][];
             years: number[];
         };
-        "app.brasskettle.core.choice.ChoiceAssessment.Amount": {
+        "app.brasskettle.core.choice.ChoiceReason": {
+            effect: string;
+            moves: boolean;
+            words: string;
+        };
+        "app.brasskettle.core.choice.ComparedOption": {
+            /** Format: double */
+            annualEnergyCost: number;
+            bringsBack: string;
+            costByYear: number[];
+            efficiencyPercent: components["schemas"]["app.brasskettle.core.worksheet.Triangular"];
+            /** Format: double */
+            equivalentAnnualCost: number;
+            expectedLifeYears: components["schemas"]["app.brasskettle.core.worksheet.Triangular"];
+            included: string | null;
+            /** @enum {string} */
+            kind: "recondition" | "rewind" | "replace";
+            leadTimeHours: components["schemas"]["app.brasskettle.core.worksheet.Triangular"];
+            levelPrice: number | null;
+            lines: components["schemas"]["app.brasskettle.core.choice.ComparedOption.Amount"][];
+            name: string;
+            notIncluded: string | null;
+            odds: components["schemas"]["app.brasskettle.core.decision.OptionOdds.Odds"] | null;
+            open: boolean;
+            /** Format: double */
+            outageCost: number;
+            payback: string | null;
+            price: number;
+            priceRange: components["schemas"]["app.brasskettle.core.worksheet.Triangular"];
+            priced: boolean;
+            reason: string;
+            /** @enum {string} */
+            source: "here" | "sent-out" | "new" | "used" | "spare";
+            warrantyMonths: number | null;
+        };
+        "app.brasskettle.core.choice.ComparedOption.Amount": {
             amount: number;
+            basis: string | null;
             /** Format: double */
             quantity: number;
             /** Format: double */
             rate: number;
+            reason: string | null;
             task: string;
             unit: string;
         };
-        "app.brasskettle.core.choice.ChoiceAssessment.Option": {
+        "app.brasskettle.core.choice.Flip": {
+            above: boolean;
             /** Format: double */
-            annualEnergyCost: number;
-            costByYear: number[];
+            at: number;
+            chancePercent: number | null;
+            figure: string;
             /** Format: double */
-            efficiencyPercent: number;
-            /** Format: double */
-            equivalentAnnualCost: number;
-            /** Format: double */
-            expectedLifeYears: number;
-            /** @enum {string} */
-            kind: "recondition" | "rewind" | "replace";
-            /** Format: double */
-            leadTimeHours: number;
-            levelPrice: number | null;
-            lines: components["schemas"]["app.brasskettle.core.choice.ChoiceAssessment.Amount"][];
-            name: string;
-            open: boolean;
-            /** Format: double */
-            outageCost: number;
-            price: number;
-            reason: string;
+            now: number;
+            to: string;
+            unit: string;
         };
         "app.brasskettle.core.choice.Rates": {
             /** Format: double */
@@ -1839,6 +2030,17 @@ export interface components {
             verdict: "holds" | "watch" | "stop" | "unproven";
             /** Format: double */
             windingFactor: number;
+        };
+        "app.brasskettle.core.decision.OptionOdds.Odds": {
+            name: string;
+            /** Format: double */
+            p10: number;
+            /** Format: double */
+            p50: number;
+            /** Format: double */
+            p90: number;
+            /** Format: double */
+            winsPercent: number;
         };
         "app.brasskettle.core.design.RatingEstimate": {
             candidates: components["schemas"]["app.brasskettle.core.design.RatingEstimate.Candidate"][];
@@ -2136,6 +2338,20 @@ export interface components {
             receivedAt: number;
             tag: string;
             windingOhmAt25C: number | null;
+        };
+        "app.brasskettle.core.pricing.QuoteTerms": {
+            address: string | null;
+            rushPercent: number | null;
+            scrapPerKg: number | null;
+            taxPercent: number | null;
+            terms: string | null;
+            validDays: number | null;
+            wireYieldPercent: number | null;
+        };
+        "app.brasskettle.core.quote.TaxedPrice": {
+            gross: number;
+            net: number;
+            tax: number;
         };
         "app.brasskettle.core.redesign.ChosenWire": {
             /** Format: double */
@@ -2605,6 +2821,14 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        "app.brasskettle.core.worksheet.Triangular": {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            likely: number;
+            /** Format: double */
+            low: number;
+        };
         "app.brasskettle.server.access.BenchTurnController.NewPin": {
             current: string;
             pin: string;
@@ -2849,11 +3073,188 @@ export interface components {
             recommendations: string[];
             root: string;
         };
-        "app.brasskettle.server.choice.CustomerDecision.Answer": {
+        "app.brasskettle.server.choice.CustomerQuoteController.Body": {
+            answer: string;
+            option: string;
+            who: string;
+            words: string;
+        };
+        "app.brasskettle.server.choice.CustomerQuoteController.Given": {
+            /** @enum {string} */
+            answer: "accepted" | "declined" | "question";
+            /** Format: date-time */
+            at: string;
+            option: string;
+            who: string;
+            words: string;
+        };
+        "app.brasskettle.server.choice.CustomerQuoteController.View": {
+            answers: components["schemas"]["app.brasskettle.server.choice.CustomerQuoteController.Given"][];
+            quote: components["schemas"]["app.brasskettle.server.choice.QuoteContent"];
+            /** @enum {string} */
+            state: "open" | "accepted" | "declined" | "superseded" | "expired";
+            stateLabel: string;
+        };
+        "app.brasskettle.server.choice.PriceListController.Body": {
+            csv: string;
+            validFrom: string;
+        };
+        "app.brasskettle.server.choice.PriceListController.View": {
+            /** Format: int32 */
+            bearings: number;
+            inForce: components["schemas"]["app.brasskettle.server.choice.PriceListStore.Kept"] | null;
+            lists: components["schemas"]["app.brasskettle.server.choice.PriceListStore.Kept"][];
+            /** Format: int32 */
+            motors: number;
+        };
+        "app.brasskettle.server.choice.PriceListStore.Kept": {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            lines: number;
+            /** Format: date */
+            validFrom: string;
+        };
+        "app.brasskettle.server.choice.QuoteContent": {
+            advice: components["schemas"]["app.brasskettle.server.choice.QuoteContent.Advice"];
+            advised: string | null;
+            coilMap: string | null;
+            complaint: string;
+            customer: string;
+            flips: string[];
+            found: components["schemas"]["app.brasskettle.server.choice.QuoteContent.Found"][];
+            /** Format: date-time */
+            issuedAt: string;
+            issuedBy: string;
+            machine: string;
+            motor: string;
+            options: components["schemas"]["app.brasskettle.server.choice.QuoteContent.Option"][];
+            photos: components["schemas"]["app.brasskettle.server.choice.QuoteContent.Picture"][];
+            prevention: string[];
+            reasons: components["schemas"]["app.brasskettle.core.choice.ChoiceReason"][];
+            serial: string;
+            shop: components["schemas"]["app.brasskettle.server.choice.QuoteContent.Shop"];
+            simulated: boolean;
+            tag: string;
+            technical: components["schemas"]["app.brasskettle.server.choice.QuoteContent.Technical"][];
+            /** Format: date-time */
+            validUntil: string;
+            /** Format: int32 */
+            version: number;
+            why: string;
+        };
+        "app.brasskettle.server.choice.QuoteContent.Advice": {
+            because: string;
+            headline: string;
+            word: string;
+        };
+        "app.brasskettle.server.choice.QuoteContent.Found": {
+            sentence: string;
+            verdict: string;
+        };
+        "app.brasskettle.server.choice.QuoteContent.Line": {
+            amount: string;
+            basis: string;
+            quantity: string;
+            rate: string;
+            task: string;
+        };
+        "app.brasskettle.server.choice.QuoteContent.Option": {
+            bringsBack: string;
+            cheapestOf100: number | null;
+            included: string;
+            kind: string;
+            lead: string;
+            life: string;
+            lines: components["schemas"]["app.brasskettle.server.choice.QuoteContent.Line"][];
+            name: string;
+            notIncluded: string;
+            open: boolean;
+            payback: string;
+            price: components["schemas"]["app.brasskettle.core.quote.TaxedPrice"];
+            priced: boolean;
+            reason: string;
+            warranty: string;
+            yearly: string;
+        };
+        "app.brasskettle.server.choice.QuoteContent.Picture": {
+            caption: string;
+            /** Format: int64 */
+            id: number;
+        };
+        "app.brasskettle.server.choice.QuoteContent.Shop": {
+            address: string;
+            currency: string;
+            name: string;
+            taxPercent: number | null;
+            terms: string;
+            zone: string;
+        };
+        "app.brasskettle.server.choice.QuoteContent.Technical": {
+            because: string;
+            caveats: string;
+            headline: string;
+            other: string;
+            simulated: boolean;
+            source: string;
+            test: string;
+            verdict: string;
+        };
+        "app.brasskettle.server.choice.QuoteController.Address": {
+            address: string;
+            mail: string;
+        };
+        "app.brasskettle.server.choice.QuoteController.Body": {
+            answer: string;
             customer: string;
             how: string;
             option: string;
             reason: string;
+        };
+        "app.brasskettle.server.choice.QuoteStore.Answered": {
+            /** @enum {string} */
+            answer: "accepted" | "declined" | "question";
+            /** Format: date-time */
+            at: string;
+            how: string;
+            option: string;
+            takenBy: string;
+            who: string;
+            words: string;
+        };
+        "app.brasskettle.server.choice.QuoteStore.Link": {
+            /** Format: date-time */
+            expiresAt: string;
+            /** Format: int64 */
+            id: number;
+            /** Format: date-time */
+            madeAt: string;
+            madeBy: string;
+            revokedAt: string | null;
+        };
+        "app.brasskettle.server.choice.QuoteView": {
+            addresses: components["schemas"]["app.brasskettle.server.choice.QuoteStore.Link"][];
+            answers: components["schemas"]["app.brasskettle.server.choice.QuoteStore.Answered"][];
+            /** Format: date-time */
+            issuedAt: string;
+            issuedBy: string;
+            options: components["schemas"]["app.brasskettle.server.choice.QuoteView.Priced"][];
+            /** @enum {string} */
+            state: "open" | "accepted" | "declined" | "superseded" | "expired";
+            stateLabel: string;
+            /** Format: date-time */
+            validUntil: string;
+            /** Format: int32 */
+            version: number;
+        };
+        "app.brasskettle.server.choice.QuoteView.Priced": {
+            gross: string;
+            name: string;
+            net: string;
+            open: boolean;
         };
         "app.brasskettle.server.customers.Customer": {
             contacts: components["schemas"]["app.brasskettle.server.customers.Customer.Contact"][];
@@ -3070,8 +3471,12 @@ export interface components {
         "app.brasskettle.server.jobview.JobView.Chosen": {
             customer: string;
             done: components["schemas"]["app.brasskettle.server.jobview.JobView.Done"];
+            exceeded: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             how: string;
             option: string;
+            price: string;
+            /** Format: int32 */
+            quote: number;
             reason: string;
         };
         "app.brasskettle.server.jobview.JobView.Concluded": {
@@ -3222,9 +3627,6 @@ export interface components {
             standing: components["schemas"]["app.brasskettle.server.jobview.JobView.Standing"];
         };
         "app.brasskettle.server.jobview.JobView.Terms": {
-            advice: {
-                [key: string]: string;
-            };
             ranking: {
                 [key: string]: string;
             };
@@ -3381,6 +3783,7 @@ export interface components {
             currency: string | null;
             instrumentAlwaysNamed: boolean | null;
             limits: components["schemas"]["app.brasskettle.core.rules.LimitChange"][];
+            quote: components["schemas"]["app.brasskettle.core.pricing.QuoteTerms"] | null;
             rates: components["schemas"]["app.brasskettle.core.choice.Rates"];
             schools: components["schemas"]["app.brasskettle.server.settings.ShopSettings.Followed"][];
             shopName: string;
@@ -3511,7 +3914,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    csv_1: {
+    csv_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3733,7 +4136,7 @@ export interface operations {
             };
         };
     };
-    list_1: {
+    list_2: {
         parameters: {
             query?: {
                 show?: string;
@@ -3756,7 +4159,7 @@ export interface operations {
             };
         };
     };
-    list: {
+    list_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3776,7 +4179,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3925,7 +4328,7 @@ export interface operations {
             };
         };
     };
-    view_2: {
+    view_3: {
         parameters: {
             query?: never;
             header?: {
@@ -3971,32 +4374,6 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.core.cause.FailureRanking"];
-                };
-            };
-        };
-    };
-    choose: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                tag: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["app.brasskettle.server.choice.CustomerDecision.Answer"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
                 };
             };
         };
@@ -4717,7 +5094,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query: {
                 step: string;
@@ -4867,6 +5244,151 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
+                };
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.choice.QuoteView"][];
+                };
+            };
+        };
+    };
+    issue: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
+                };
+            };
+        };
+    };
+    address: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.choice.QuoteController.Address"];
+                };
+            };
+        };
+    };
+    revoke_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+                version: number;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.choice.QuoteView"][];
+                };
+            };
+        };
+    };
+    answer_3: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                tag: string;
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.choice.QuoteController.Body"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
+                };
+            };
+        };
+    };
+    pdf_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };
@@ -5255,7 +5777,7 @@ export interface operations {
             };
         };
     };
-    csv: {
+    csv_1: {
         parameters: {
             query?: {
                 speed?: number;
@@ -5328,7 +5850,7 @@ export interface operations {
             };
         };
     };
-    answer_1: {
+    answer_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5591,7 +6113,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5663,6 +6185,167 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.access.PeopleController.Account"][];
+                };
+            };
+        };
+    };
+    view_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.choice.PriceListController.View"];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.choice.PriceListController.Body"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.choice.PriceListController.View"];
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    read_1: {
+        parameters: {
+            query: {
+                csrf: components["schemas"]["org.springframework.security.web.csrf.CsrfToken"];
+            };
+            header?: never;
+            path: {
+                address: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.choice.CustomerQuoteController.View"];
+                };
+            };
+        };
+    };
+    answer_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                address: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.choice.CustomerQuoteController.Body"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.choice.CustomerQuoteController.View"];
+                };
+            };
+        };
+    };
+    photo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                address: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    pdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                address: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

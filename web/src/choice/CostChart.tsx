@@ -3,14 +3,22 @@ import type { ChoiceReading } from '../api/types';
 import { Chart, frame, token } from '../charts/Chart';
 import { money } from '../quantity/figures';
 
-const LINES = { recondition: 'dotted', rewind: 'solid', replace: 'dashed' } as const;
 const COLOURS = { recondition: 'holds', rewind: 'copper', replace: 'ink' } as const;
+const STROKES = ['solid', 'dashed', 'dotted'] as const;
+
+type Option = ChoiceReading['options'][number];
+
+/** A colour for each kind, and a stroke for each of a kind, so that no two lines look alike. */
+function stroke(option: Option, open: Option[]) {
+  const alike = open.filter((o) => o.kind === option.kind).indexOf(option);
+  return { type: STROKES[alike % STROKES.length] ?? 'solid', color: token(COLOURS[option.kind]) };
+}
 
 /** What each open option has cost by the end of each year. */
 export function CostChart({ choice }: { choice: ChoiceReading }) {
   const option = useCallback(() => {
     const f = frame();
-    const open = choice.options.filter((o) => o.open);
+    const open = choice.options.filter((o) => o.open && o.priced);
     return {
       ...f,
       grid: { ...f.grid, left: 88 },
@@ -32,8 +40,8 @@ export function CostChart({ choice }: { choice: ChoiceReading }) {
         type: 'line',
         data: o.costByYear,
         symbol: 'none',
-        lineStyle: { width: 3, type: LINES[o.kind], color: token(COLOURS[o.kind]) },
-        itemStyle: { color: token(COLOURS[o.kind]) },
+        lineStyle: { width: 3, ...stroke(o, open) },
+        itemStyle: { color: stroke(o, open).color },
       })),
     };
   }, [choice]);

@@ -63,6 +63,11 @@ export function JobPage() {
             {data.identity.setDown && <SetDownNotice tag={tag} setDown={data.identity.setDown} />}
             {settingDown && <SetDownForm tag={tag} rushes={[]} done={() => setSettingDown(false)} />}
             <RoutingNotice job={data} />
+            {data.chosen?.exceeded && here !== 'choose' && (
+              <p className="caution" role="status">
+                {data.chosen.exceeded.headline}. {data.chosen.exceeded.next}
+              </p>
+            )}
             {merged && (
               <p className="caution" role="status">
                 Kept, and merged with what {merged} wrote meanwhile.

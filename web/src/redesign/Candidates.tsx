@@ -29,11 +29,11 @@ export function Candidates({
       <thead>
         <tr>
           <th>Wires in hand</th>
-          <th className="n">Copper</th>
+          <th className="n">Area</th>
           <th className="n">Density</th>
           <th className="n">Fill</th>
           <th className="n">Terminals</th>
-          <th className="n">Copper</th>
+          <th className="n">Mass</th>
           <th className="n">Loss</th>
           <th />
         </tr>

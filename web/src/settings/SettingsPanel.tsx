@@ -20,6 +20,16 @@ const RATES = [
   ['discountRatePercent', 'What money costs a year, %'],
 ] as const;
 
+const QUOTES = [
+  ['address', 'Address on quotes', ''],
+  ['terms', 'Terms on quotes', ''],
+  ['taxPercent', 'Tax, %', 'none'],
+  ['validDays', 'A quote stands for, days', '30'],
+  ['wireYieldPercent', 'Wire that ends in the winding, %', '92'],
+  ['rushPercent', 'A rush adds to labour, %', '25'],
+  ['scrapPerKg', 'Old copper brings, a kilogram', '6.5'],
+] as const;
+
 /** What the shop settled for itself. */
 export function SettingsPanel({ mayChange }: { mayChange: boolean }) {
   const settings = useSettings();
@@ -107,6 +117,21 @@ function Settings({ view, mayChange }: { view: SettingsView; mayChange: boolean 
             disabled={locked}
             problem={at(problems, `rates.${field}`)}
             onChange={(figure) => set({ rates: { ...v.rates, [field]: figure } })}
+          />
+        ))}
+      </div>
+      <h3 style={{ margin: '16px 0 6px' }}>Quotes</h3>
+      <div className="grid3">
+        {QUOTES.map(([field, label, hint]) => (
+          <TypedField
+            key={field}
+            words={field === 'address' || field === 'terms'}
+            label={label}
+            hint={hint}
+            value={v.quote[field]}
+            disabled={locked}
+            problem={at(problems, `quote.${field}`)}
+            onChange={(t) => set({ quote: { ...v.quote, [field]: t } })}
           />
         ))}
       </div>

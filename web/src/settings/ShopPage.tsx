@@ -3,6 +3,7 @@ import { Frame } from '../shell/Frame';
 import { usePerson } from '../session/session';
 import { InstrumentList } from '../calibration/InstrumentList';
 import { RackList } from '../rack/RackList';
+import { PriceList } from './PriceList';
 import { SettingsPanel } from './SettingsPanel';
 import { OwnPassword } from '../access/OwnPassword';
 import { OwnPin } from '../access/OwnPin';
@@ -31,6 +32,7 @@ export function ShopPage() {
           <OwnTokens />
         </div>
         <SettingsPanel mayChange={leads} />
+        <PriceList mayChange={person.role !== 'technician'} />
         <InstrumentList mayChange={leads} />
         <RackList mayChange={person.role !== 'office'} />
         {leads && <PeopleList mayChange={person.role === 'admin'} />}

@@ -1,11 +1,23 @@
 import type { SettingsView } from '../api/types';
 
+export const QUOTE_FIELDS = [
+  'address',
+  'terms',
+  'taxPercent',
+  'validDays',
+  'wireYieldPercent',
+  'rushPercent',
+  'scrapPerKg',
+] as const;
+export type QuoteField = (typeof QUOTE_FIELDS)[number];
+
 /** The settings as they are typed: every figure is text until the server read it. */
 export interface SettingsText {
   shopName: string;
   tagPrefix: string;
   currency: string;
   timeZone: string;
+  quote: Record<QuoteField, string>;
   rates: Record<'hour' | 'copperPerKg' | 'energyPricePerKwh' | 'discountRatePercent', string>;
   certificate: { number: string; from: string; until: string };
   schools: { question: string; school: string }[];
@@ -22,6 +34,10 @@ export function text(view: SettingsView): SettingsText {
     tagPrefix: s.tagPrefix,
     currency: s.currency ?? '',
     timeZone: s.timeZone ?? '',
+    quote: Object.fromEntries(QUOTE_FIELDS.map((f) => [f, String(s.quote?.[f] ?? '')])) as Record<
+      QuoteField,
+      string
+    >,
     rates: {
       hour: String(s.rates.hour),
       copperPerKg: String(s.rates.copperPerKg),

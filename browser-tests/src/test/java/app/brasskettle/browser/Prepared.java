@@ -160,7 +160,7 @@ final class Prepared {
         return tag;
     }
 
-    /** CustomerDecision a call as JSON read into maps and lists. */
+    /** Answer of a call as JSON read into maps and lists. */
     static Map<?, ?> job(Hand hand, String tag) {
         return (Map<?, ?>) hand.page().evaluate("tag => fetch('/api/jobs/' + tag).then((r) => r.json())", tag);
     }

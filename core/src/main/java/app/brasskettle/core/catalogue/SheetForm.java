@@ -3,6 +3,7 @@ package app.brasskettle.core.catalogue;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Samples;
+import app.brasskettle.core.worksheet.Triangular;
 import app.brasskettle.core.worksheet.Worksheet;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
@@ -92,7 +93,7 @@ public record SheetForm(String name, String title, List<String> sources, List<Fi
         if (raw == Samples.class) {
             return new Field(name, label(name), Kind.SERIES, optional, "", List.of(), List.of());
         }
-        if (raw.isRecord()) {
+        if (raw.isRecord() && raw != Triangular.class) {
             return new Field(name, label(name), Kind.GROUP, optional, "", List.of(), fields(raw));
         }
         Kind kind = raw.isEnum()

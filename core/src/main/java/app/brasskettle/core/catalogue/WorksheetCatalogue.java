@@ -4,9 +4,6 @@ import app.brasskettle.core.cause.EvidenceTable;
 import app.brasskettle.core.cause.FailurePattern;
 import app.brasskettle.core.cause.FailurePatternWorksheet;
 import app.brasskettle.core.cause.FailureRanking;
-import app.brasskettle.core.choice.Decision;
-import app.brasskettle.core.choice.DecisionResult;
-import app.brasskettle.core.choice.DecisionWorksheet;
 import app.brasskettle.core.connection.ConnectionCheckResult;
 import app.brasskettle.core.connection.ConnectionCheckWorksheet;
 import app.brasskettle.core.connection.ConnectionDiagram;
@@ -16,6 +13,15 @@ import app.brasskettle.core.connection.FoundConnection;
 import app.brasskettle.core.coreloop.CoreLoop;
 import app.brasskettle.core.coreloop.CoreLoopPlan;
 import app.brasskettle.core.coreloop.CoreLoopPlanWorksheet;
+import app.brasskettle.core.decision.Decision;
+import app.brasskettle.core.decision.DecisionResult;
+import app.brasskettle.core.decision.DecisionWorksheet;
+import app.brasskettle.core.decision.OddsQuestion;
+import app.brasskettle.core.decision.OptionOdds;
+import app.brasskettle.core.decision.OptionOddsWorksheet;
+import app.brasskettle.core.drying.DryingCurve;
+import app.brasskettle.core.drying.DryingResult;
+import app.brasskettle.core.drying.DryingWorksheet;
 import app.brasskettle.core.fits.BearingFit;
 import app.brasskettle.core.fits.BearingFitResult;
 import app.brasskettle.core.fits.BearingFitWorksheet;
@@ -25,6 +31,9 @@ import app.brasskettle.core.heating.StallHeatingWorksheet;
 import app.brasskettle.core.heating.TemperatureRise;
 import app.brasskettle.core.heating.TemperatureRiseReadings;
 import app.brasskettle.core.heating.TemperatureRiseWorksheet;
+import app.brasskettle.core.losses.EfficiencyAfterRepair;
+import app.brasskettle.core.losses.EfficiencyWorksheet;
+import app.brasskettle.core.losses.RepairLosses;
 import app.brasskettle.core.nameplate.Nameplate;
 import app.brasskettle.core.nameplate.NameplateAssessment;
 import app.brasskettle.core.nameplate.NameplateWorksheet;
@@ -82,6 +91,10 @@ public final class WorksheetCatalogue {
             FailurePatternWorksheet.create(EvidenceTable.shipped());
     public static final Worksheet<Decision, DecisionResult> DECISION = DecisionWorksheet.create();
 
+    public static final Worksheet<OddsQuestion, OptionOdds> OPTION_ODDS = OptionOddsWorksheet.create();
+    public static final Worksheet<RepairLosses, EfficiencyAfterRepair> EFFICIENCY = EfficiencyWorksheet.create();
+    public static final Worksheet<DryingCurve, DryingResult> DRYING = DryingWorksheet.create();
+
     private WorksheetCatalogue() {}
 
     /** Lists every worksheet: those of the tests in the order of the work, the others where they belong beside them. */
@@ -92,7 +105,7 @@ public final class WorksheetCatalogue {
         TestKinds.of(Station.TEARDOWN).forEach(k -> k.sheet().ifPresent(all::add));
         all.addAll(List.of(CORE_LOOP_PLAN, STALL_HEATING, TEMPERATURE_RISE, TRIAGE));
         all.addAll(List.of(WINDING, CONNECTION_DIAGRAM, CONNECTION_CHECK, REWIND_DESIGN, CONCENTRIC_TO_LAP));
-        all.addAll(List.of(FAILURE_PATTERN, DECISION));
+        all.addAll(List.of(FAILURE_PATTERN, DECISION, OPTION_ODDS, EFFICIENCY, DRYING));
         return List.copyOf(all);
     }
 

@@ -2,10 +2,8 @@ package app.brasskettle.core.choice;
 
 import app.brasskettle.core.verdict.Verdict;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -59,59 +57,73 @@ public record MotorCondition(
     /**
      * Whether an option stands open.
      *
-     * @param kind the option
      * @param open false when condition rules it out
      * @param reason why it is ruled out, or what to mind
+     * @param bringsBack what would open one that is ruled out
      */
-    public record Standing(OptionKind kind, boolean open, String reason) {}
+    public record Standing(boolean open, String reason, String bringsBack) {
 
-    /** Each option with its reason; one that is ruled out stays in the list. */
-    public List<Standing> standings() {
-        Map<OptionKind, Standing> all = new EnumMap<>(OptionKind.class);
-        all.put(OptionKind.REPLACE, new Standing(OptionKind.REPLACE, true, ""));
-        if (hazardousArea) {
-            String certified = "Explosion-protected: this belongs to a certified repairer.";
-            all.put(OptionKind.RECONDITION, new Standing(OptionKind.RECONDITION, false, certified));
-            all.put(OptionKind.REWIND, new Standing(OptionKind.REWIND, false, certified));
-            return List.copyOf(all.values());
+        static Standing open(String mind) {
+            return new Standing(true, mind, "");
         }
-        all.put(OptionKind.RECONDITION, recondition());
-        all.put(OptionKind.REWIND, rewind());
-        return List.copyOf(all.values());
+
+        static Standing ruledOut(String reason, String bringsBack) {
+            return new Standing(false, reason, bringsBack);
+        }
+    }
+
+    /** Whether an option stands open; one that is ruled out keeps its place with its reason. */
+    public Standing standing(OptionKind kind, OptionSource source) {
+        if (hazardousArea) {
+            return switch (source) {
+                case HERE ->
+                    Standing.ruledOut(
+                            "Explosion-protected: this belongs to a certified repairer.",
+                            "Send it to a certified repairer, or enter this shop’s certificate.");
+                case SENT_OUT -> Standing.open("Only to a repairer certified for explosion-protected motors.");
+                default -> Standing.open("Protected for the same zone, gas group and temperature class.");
+            };
+        }
+        return switch (kind) {
+            case REPLACE -> Standing.open(source == OptionSource.USED ? "Take all tests of it before it goes in." : "");
+            case RECONDITION -> recondition();
+            case REWIND -> rewind();
+        };
     }
 
     private Standing recondition() {
-        Optional<Standing> iron = iron(OptionKind.RECONDITION);
+        Optional<Standing> iron = iron();
         if (iron.isPresent()) {
             return iron.get();
         }
         Optional<Test> turns = stopped(Aspect.TURNS);
         if (turns.isPresent()) {
             return ruledOut(
-                    OptionKind.RECONDITION, "Surge or balance found shorted turns: cleaning does not mend them", turns);
+                    "Surge or balance found shorted turns: cleaning does not mend them",
+                    turns,
+                    "A surge or balance test that holds.");
         }
         Optional<Test> punctured = stopped(Aspect.BREAKDOWN);
         if (punctured.isPresent()) {
-            return ruledOut(OptionKind.RECONDITION, "It broke down: the place needs new insulation", punctured);
+            return ruledOut("It broke down: the place needs new insulation", punctured, "A withstand test that holds.");
         }
         if (burnt()) {
-            return new Standing(OptionKind.RECONDITION, false, "The coil map shows burnt copper: it needs new coils.");
+            return Standing.ruledOut(
+                    "The coil map shows burnt copper: it needs new coils.", "Nothing: burnt copper cannot be cleaned.");
         }
         if (stopped(Aspect.INSULATION).isPresent()) {
             String coils = mapFacts.isEmpty() ? "nobody has looked at the coils yet" : "no coil is burnt";
-            return new Standing(
-                    OptionKind.RECONDITION,
-                    true,
+            return Standing.open(
                     "Insulation stops and " + coils + ": wash, dry, test again. Rewind only if it does not come up.");
         }
         if (stopped(Aspect.RESISTANCE).isPresent()) {
-            return new Standing(OptionKind.RECONDITION, true, "Repair the joint, then measure again.");
+            return Standing.open("Repair the joint, then measure again.");
         }
-        return new Standing(OptionKind.RECONDITION, true, conditions());
+        return Standing.open(conditions());
     }
 
     private Standing rewind() {
-        Optional<Standing> iron = iron(OptionKind.REWIND);
+        Optional<Standing> iron = iron();
         if (iron.isPresent()) {
             return iron.get();
         }
@@ -121,38 +133,44 @@ public record MotorCondition(
                 && tests.stream().noneMatch(t -> t.verdict() == Verdict.STOP)
                 && !burnt();
         return sound
-                ? new Standing(
-                        OptionKind.REWIND, false, "Insulation, resistance and surge hold: there is nothing to rewind.")
-                : new Standing(OptionKind.REWIND, true, conditions());
+                ? Standing.ruledOut(
+                        "Insulation, resistance and surge hold: there is nothing to rewind.",
+                        "A test of the winding that stops.")
+                : Standing.open(conditions());
     }
 
     /** Iron that is past use spoils whatever is done to the copper. */
-    private Optional<Standing> iron(OptionKind kind) {
+    private Optional<Standing> iron() {
         if (cageMelted) {
-            return Optional.of(
-                    new Standing(
-                            kind,
-                            false,
-                            "The rotor threw its aluminium: without its cage it makes no torque. Open again with another rotor."));
+            return Optional.of(Standing.ruledOut(
+                    "The rotor threw its aluminium: without its cage it makes no torque.", "Another rotor."));
         }
         return stopped(Aspect.CORE)
                 .map(t -> ruledOut(
-                        kind, "The core stops: it would burn a winding. Restack or mend it first", Optional.of(t)))
+                        "The core stops: it would burn a winding",
+                        Optional.of(t),
+                        "Restack or mend the core, and test it again."))
                 .or(() -> stopped(Aspect.AIR_GAP)
                         .map(t -> ruledOut(
-                                kind,
-                                "The air gap stops: the rotor would drag. Machine brackets, seats or shaft and measure again first",
-                                Optional.of(t))));
+                                "The air gap stops: the rotor would drag",
+                                Optional.of(t),
+                                "Machine brackets, seats or shaft and measure again.")));
     }
 
-    private static Standing ruledOut(OptionKind kind, String why, Optional<Test> test) {
-        return new Standing(
-                kind, false, why + test.map(t -> " (" + t.headline() + ").").orElse("."));
+    private static Standing ruledOut(String why, Optional<Test> test, String bringsBack) {
+        return Standing.ruledOut(why + test.map(t -> " (" + t.headline() + ").").orElse("."), bringsBack);
     }
 
     private Optional<Test> stopped(Aspect aspect) {
         return tests.stream()
                 .filter(t -> t.aspect() == aspect && t.verdict() == Verdict.STOP)
+                .findFirst();
+    }
+
+    /** A test of {@code aspect} that is inside its limit but not comfortable. */
+    Optional<Test> risen(Aspect aspect) {
+        return tests.stream()
+                .filter(t -> t.aspect() == aspect && t.verdict() == Verdict.WATCH)
                 .findFirst();
     }
 

@@ -39,7 +39,7 @@ final class GatheredEvidence {
         job.added().forEach(e -> pieces.putIfAbsent(e, JobStep.CAUSE.path()));
     }
 
-    /** CustomerDecision to questions that are evidence by themselves. */
+    /** Answers to questions that are evidence by themselves. */
     private void circumstances(Circumstances told) {
         if (told.feed().filter(f -> f == Circumstances.Feed.DRIVE).isPresent()) {
             pieces.put(Evidence.FED_BY_DRIVE, JobStep.ARRIVAL.path());

@@ -7,8 +7,8 @@ import app.brasskettle.core.cause.FailurePattern;
 import app.brasskettle.core.cause.FailurePatternWorksheet;
 import app.brasskettle.core.cause.FailureRanking;
 import app.brasskettle.core.choice.ChoiceAssessment;
+import app.brasskettle.core.choice.ChoiceFacts;
 import app.brasskettle.core.choice.ChoiceSheet;
-import app.brasskettle.core.choice.MotorCondition;
 import app.brasskettle.core.coilset.CoilSetAssessment;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
@@ -16,13 +16,14 @@ import app.brasskettle.core.energise.GateFacts;
 import app.brasskettle.core.energise.HighVoltageGate;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateAssessment;
+import app.brasskettle.core.pricing.PricingFacts;
+import app.brasskettle.core.quote.ApprovedPrice;
 import app.brasskettle.core.redesign.RedesignAssessment;
 import app.brasskettle.core.redesign.RedesignSheet;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.teardown.CoilMap;
 import app.brasskettle.core.teardown.DismantlingPermit;
-import app.brasskettle.core.teardown.MapFact;
 import app.brasskettle.core.testrecord.JudgedTests;
 import app.brasskettle.core.testrecord.TestJudge;
 import app.brasskettle.core.verdict.Judgement;
@@ -62,6 +63,7 @@ import java.util.stream.Collectors;
  * @param coilSets what a take coil by coil comes to
  * @param redesign what the new winding comes to, once somebody began it
  * @param choice options compared, once they are priced
+ * @param overApproved said once the option chosen comes to more than was approved
  * @param departure may it leave as ready for service
  */
 public record JobAssessment(
@@ -85,6 +87,7 @@ public record JobAssessment(
         Optional<CoilSetAssessment> coilSets,
         Optional<RedesignAssessment> redesign,
         Optional<ChoiceAssessment> choice,
+        Optional<Judgement> overApproved,
         Departure departure) {
 
     private static final int POLES_WHEN_UNKNOWN = 4;
@@ -113,13 +116,14 @@ public record JobAssessment(
         EnergiseGate gate = EnergiseGate.of(facts, now);
         HighVoltageGate high = HighVoltageGate.of(facts, now);
         FailureRanking ranking = rank(job, gathered.all(), job.struck());
-        Optional<ChoiceAssessment> choice = job.offers().flatMap(o -> compare(job, tests, gathered.standing(job), o));
         Optional<ArrivalAssessment> arrival = job.arrived().map(a -> ArrivalAssessment.of(a, job.plate()));
         Optional<PlateAssessment> plate = job.plate().map(PlateAssessment::of);
         DismantlingPermit opening = opening(job);
         Optional<CoilSetAssessment> coilSets = coilSets(job);
         WindingAssessment winding = winding(job, tests, coilSets);
         Optional<RedesignAssessment> redesign = job.redesign().map(r -> redesign(job, winding, r));
+        JobChoice choosing = new JobChoice(job, tests, gathered.standing(job));
+        Optional<ChoiceAssessment> choice = job.offers().flatMap(o -> compare(job, choosing.facts(redesign, now), o));
         Stations stations = new Stations(
                 job,
                 tests,
@@ -155,22 +159,29 @@ public record JobAssessment(
                 coilSets,
                 redesign,
                 choice,
+                job.chosen().flatMap(c -> ApprovedPrice.exceeded(c, choice)),
                 Departure.of(gate, tests));
     }
 
-    /** Offers compared for this job's motor in its condition; empty until its rated power is known. */
-    public static Optional<ChoiceAssessment> compare(JobRecord job, ChoiceSheet offers) {
+    /** Offers compared for this job's motor in its condition at {@code now}; empty until its rated power is known. */
+    public static Optional<ChoiceAssessment> compare(JobRecord job, ChoiceSheet offers, double now) {
         JudgedTests tests = TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration());
-        return compare(
-                job, tests, new GatheredEvidence(job, tests, DismantledAssessment.of(job)).standing(job), offers);
+        Optional<RedesignAssessment> redesign = job.redesign().map(r -> redesign(job, winding(job), r));
+        return compare(job, choosing(job, tests).facts(redesign, now), offers);
     }
 
-    private static Optional<ChoiceAssessment> compare(
-            JobRecord job, JudgedTests tests, List<Evidence> evidence, ChoiceSheet offers) {
-        MotorCondition condition = condition(job, tests, evidence);
-        return job.plate()
-                .flatMap(Plate::ratedPowerW)
-                .map(w -> ChoiceAssessment.of(offers, w, job.outageCostPerHour(), condition));
+    /** What the record says to this job's price; empty until its rated power is known. */
+    public static Optional<PricingFacts> pricing(JobRecord job, boolean rush) {
+        JudgedTests tests = TestJudge.judge(job.rules(), job.plate(), job.timeline(), job.demonstration());
+        return choosing(job, tests).pricing(winding(job), rush);
+    }
+
+    private static JobChoice choosing(JobRecord job, JudgedTests tests) {
+        return new JobChoice(job, tests, new GatheredEvidence(job, tests, DismantledAssessment.of(job)).standing(job));
+    }
+
+    private static Optional<ChoiceAssessment> compare(JobRecord job, ChoiceFacts facts, ChoiceSheet offers) {
+        return job.plate().flatMap(Plate::ratedPowerW).map(w -> ChoiceAssessment.of(offers, w, facts));
     }
 
     /** What the takes of a job's winding come to, its measured resistance held against them. */
@@ -278,22 +289,5 @@ public record JobAssessment(
         ranking.facts().stream().filter(f -> !f.struck()).forEach(f -> codes.add(f.code()));
         evidence.forEach(e -> codes.add(e.code()));
         return codes;
-    }
-
-    private static MotorCondition condition(JobRecord job, JudgedTests tests, List<Evidence> evidence) {
-        Optional<Set<String>> facts =
-                job.coilMap().map(m -> m.facts().stream().map(MapFact::code).collect(Collectors.toSet()));
-        return new MotorCondition(
-                job.explosionProtected() && job.certificate().isEmpty(),
-                tests.standing()
-                        .filter(t -> t.current() && !t.kind().checksTester())
-                        .map(t -> new MotorCondition.Test(
-                                t.kind().aspect(),
-                                t.kind().label(),
-                                t.verdict(),
-                                t.effective().headline()))
-                        .toList(),
-                facts,
-                evidence.contains(Evidence.ROTOR_ALUMINIUM_THROWN));
     }
 }

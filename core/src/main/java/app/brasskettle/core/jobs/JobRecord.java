@@ -4,6 +4,7 @@ import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.ChoiceSheet;
+import app.brasskettle.core.choice.ChosenOption;
 import app.brasskettle.core.connection.ConnectionScheme;
 import app.brasskettle.core.energise.PowerRecord;
 import app.brasskettle.core.nameplate.Plate;
@@ -41,7 +42,7 @@ import java.util.Set;
  * @param coilSets the winding taken coil by coil
  * @param redesign what the new winding is wanted for
  * @param offers the options as priced
- * @param chosen the choice, by name
+ * @param chosen what the customer chose
  */
 public record JobRecord(
         Optional<Received> arrival,
@@ -65,7 +66,7 @@ public record JobRecord(
         Optional<CoilsTaken> coilSets,
         Optional<RedesignSheet> redesign,
         Optional<ChoiceSheet> offers,
-        Optional<String> chosen) {
+        Optional<ChosenOption> chosen) {
 
     /**
      * The arrival sheet as it stands.

@@ -291,11 +291,11 @@ final class Stations {
         if (job.offers().isEmpty()) {
             return next("Price the options", JobStep.OPTIONS);
         }
-        if (job.chosen().filter(OptionKind.REWIND.code()::equals).isPresent() && open(Station.REWIND)) {
+        if (job.chosen().filter(c -> c.kind() == OptionKind.REWIND).isPresent() && open(Station.REWIND)) {
             return rewinding();
         }
         return job.chosen()
-                .map(c -> next("Chosen: " + c, JobStep.OPTIONS))
+                .map(c -> next("Chosen: " + c.name(), JobStep.OPTIONS))
                 .orElseGet(() -> next("Customer to choose", JobStep.OPTIONS));
     }
 
@@ -317,7 +317,7 @@ final class Stations {
         return job.offers().isEmpty()
                 ? next("Explosion-protected: certified repairer or a new motor; price both", JobStep.OPTIONS)
                 : job.chosen()
-                        .map(c -> next("Chosen: " + c, JobStep.OPTIONS))
+                        .map(c -> next("Chosen: " + c.name(), JobStep.OPTIONS))
                         .orElseGet(() -> next("Customer to choose", JobStep.OPTIONS));
     }
 

@@ -65,6 +65,12 @@ public record Quantity(double value, String written, String shown, boolean beyon
         return m.matches() && m.group(3).isBlank();
     }
 
+    /** The unit written in {@code text}, empty where there is none. */
+    static String unitIn(String text) {
+        Matcher m = SHAPE.matcher(WrittenNumber.plainly(UnitWords.signs(text.strip())));
+        return m.matches() ? m.group(3).strip() : "";
+    }
+
     private static String shown(double figure, Dimension.Unit unit, double stored, Dimension kind, boolean beyond) {
         String own = Figures.plain(figure) + (unit.symbol().isEmpty() ? "" : " " + unit.symbol());
         String usual = Figures.show(stored, kind);

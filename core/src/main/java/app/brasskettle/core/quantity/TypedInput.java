@@ -4,6 +4,7 @@ import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.RecordReader;
+import app.brasskettle.core.worksheet.Triangular;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
@@ -12,6 +13,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * An input record as people type it: every figure a text with or without its unit ("50 hp", "1.28 M").
@@ -22,6 +25,11 @@ import java.util.Optional;
 public final class TypedInput {
 
     private static final String OVER_RANGE = "overRange";
+
+    /** What may stand between three figures; a stroke needs its blanks, since 3/4 is a fraction. */
+    private static final Pattern BETWEEN = Pattern.compile("\\s+/\\s+|\\s*[;·]\\s*|\\s+to\\s+");
+
+    private static final List<String> PARTS = List.of("low", "likely", "high");
 
     private final Problems problems = new Problems();
     private final Map<String, String> shown = new LinkedHashMap<>();
@@ -108,9 +116,13 @@ public final class TypedInput {
         }
         Class<?> c = (Class<?>) type;
         if (value instanceof String text) {
-            boolean number = c == double.class || c == Double.class || c == int.class || c == Integer.class;
+            boolean number =
+                    c == double.class || c == Double.class || c == int.class || c == Integer.class || c == long.class;
             if (text.isBlank()) {
                 return null;
+            }
+            if (c == Triangular.class) {
+                return uncertain(name, field, text);
             }
             return number ? figure(name, field, text) : text;
         }
@@ -129,6 +141,36 @@ public final class TypedInput {
             read.add(one instanceof Quantity q ? q.value() : one);
         }
         return read;
+    }
+
+    /** One figure, or three with something between them: "6 / 8 / 14 d", the last one's unit for all that have none. */
+    private Object uncertain(String name, String field, String text) {
+        String[] parts = BETWEEN.split(text.strip());
+        if (parts.length == 1) {
+            return figure(name, field, text);
+        }
+        if (parts.length != PARTS.size()) {
+            problems.add(
+                    field,
+                    Problem.Code.COUNT,
+                    "“" + text.strip() + "” has " + parts.length + " figures; one is wanted, or low / likely / high");
+            return null;
+        }
+        String unit = Quantity.unitIn(parts[parts.length - 1]);
+        Map<String, Object> three = new LinkedHashMap<>();
+        for (int i = 0; i < parts.length; i++) {
+            String part = Quantity.bare(parts[i]) ? parts[i] + " " + unit : parts[i];
+            Quantity read = figure(name, field + "." + PARTS.get(i), part);
+            if (read != null) {
+                three.put(PARTS.get(i), read.value());
+            }
+        }
+        if (three.size() == PARTS.size()) {
+            shown.put(
+                    field,
+                    PARTS.stream().map(p -> shown.remove(field + "." + p)).collect(Collectors.joining(" / ")));
+        }
+        return three;
     }
 
     private Quantity figure(String name, String field, String text) {

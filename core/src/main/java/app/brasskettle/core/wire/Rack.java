@@ -65,6 +65,19 @@ public record Rack(List<Wire> wires) {
                 lots.stream().flatMap(l -> l.pricePerKg().stream()).max(Comparator.naturalOrder()));
     }
 
+    /** Mean price of a kilogram of the wire that is there, weighed by kilograms; empty where nothing on it has a price. */
+    public Optional<Double> meanPricePerKg() {
+        double kg = 0;
+        double money = 0;
+        for (Wire wire : wires) {
+            if (wire.pricePerKg().isPresent()) {
+                kg += wire.onHandKg();
+                money += wire.onHandKg() * wire.pricePerKg().get();
+            }
+        }
+        return kg > 0 ? Optional.of(money / kg) : Optional.empty();
+    }
+
     /** Returns the wire of that name. */
     public Optional<Wire> named(String name) {
         return wires.stream().filter(w -> w.name().equals(name)).findFirst();

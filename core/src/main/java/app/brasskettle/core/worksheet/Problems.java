@@ -104,6 +104,25 @@ public final class Problems {
         }
     }
 
+    /** A check of one figure, as the methods above are: field, figure. */
+    public interface FigureCheck {
+        void of(String field, double figure);
+    }
+
+    /** A figure, or all three of an uncertain one, each held against the field's own bounds. */
+    public void each(String field, Triangular figures, FigureCheck check) {
+        if (!present(field, figures)) {
+            return;
+        }
+        if (figures.exact()) {
+            check.of(field, figures.likely());
+            return;
+        }
+        check.of(field + ".low", figures.low());
+        check.of(field + ".likely", figures.likely());
+        check.of(field + ".high", figures.high());
+    }
+
     /** A temperature a motor shop can meet: −60 to 500 °C. */
     public boolean temperature(String field, double value) {
         if (!number(field, value, "°C")) {
@@ -117,7 +136,7 @@ public final class Problems {
     }
 
     /** A whole number from {@code low} to {@code high}. */
-    public boolean whole(String field, int value, int low, int high, String unit) {
+    public boolean whole(String field, long value, long low, long high, String unit) {
         if (value < low || value > high) {
             add(
                     field,

@@ -103,6 +103,9 @@ public final class RecordReader {
         if (type == int.class) {
             return Integer.MIN_VALUE;
         }
+        if (type == long.class) {
+            return Long.MIN_VALUE;
+        }
         return type == boolean.class ? Boolean.FALSE : null;
     }
 
@@ -118,6 +121,9 @@ public final class RecordReader {
         if (c == int.class || c == Integer.class) {
             return value instanceof Number n ? whole(path, n, problems) : mistyped(path, "a number", value, problems);
         }
+        if (c == long.class) {
+            return value instanceof Number n ? wide(path, n, problems) : mistyped(path, "a number", value, problems);
+        }
         if (c == boolean.class || c == Boolean.class) {
             return value instanceof Boolean ? value : mistyped(path, "true or false", value, problems);
         }
@@ -130,12 +136,17 @@ public final class RecordReader {
         if (c.isEnum()) {
             return value instanceof String s ? word(c, path, s, problems) : mistyped(path, "a word", value, problems);
         }
+        if (c == Triangular.class && value instanceof Number n) {
+            Double d = number(path, n, problems);
+            return d == null ? null : Triangular.exactly(d);
+        }
         if (value instanceof Map<?, ?> map) {
             @SuppressWarnings("unchecked")
             Map<String, ?> tree = (Map<String, ?>) map;
             return record(c.asSubclass(Record.class), path, tree, problems);
         }
-        return mistyped(path, "an object", value, problems);
+        return mistyped(
+                path, c == Triangular.class ? "a number, or low, likely and high" : "an object", value, problems);
     }
 
     private static List<Object> list(Type element, String path, Object value, Problems problems) {
@@ -179,6 +190,12 @@ public final class RecordReader {
     }
 
     private static Integer whole(String path, Number n, Problems problems) {
+        Long wide = wide(path, n, problems);
+        // Past the range of int every count is refused by its own bound, which names it better than we could here.
+        return wide == null ? null : (int) Math.max(Integer.MIN_VALUE + 1, Math.min(Integer.MAX_VALUE, wide));
+    }
+
+    private static Long wide(String path, Number n, Problems problems) {
         Double d = number(path, n, problems);
         if (d == null) {
             return null;
@@ -187,8 +204,7 @@ public final class RecordReader {
             problems.add(path, Code.TYPE, path + " is " + d + "; it must be a whole number");
             return null;
         }
-        // Past the range of int every count is refused by its own bound, which names it better than we could here.
-        return (int) Math.max(Integer.MIN_VALUE + 1, Math.min(Integer.MAX_VALUE, d));
+        return d.longValue();
     }
 
     @SuppressWarnings({"unchecked", "rawtypes"})

@@ -4,8 +4,7 @@ import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
-import app.brasskettle.core.choice.PriceBook;
-import app.brasskettle.core.choice.Rates;
+import app.brasskettle.core.choice.ChosenOption;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.LockOut;
 import app.brasskettle.core.energise.PowerRecord;
@@ -20,6 +19,9 @@ import app.brasskettle.core.insulation.TesterProof;
 import app.brasskettle.core.insulation.WindingKind;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.Plates;
+import app.brasskettle.core.pricing.OfferBuilder;
+import app.brasskettle.core.pricing.PricingFacts;
+import app.brasskettle.core.pricing.ShopPrices;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.resistance.ResistanceReadings;
 import app.brasskettle.core.rules.ShopRules;
@@ -81,7 +83,7 @@ final class Job {
     Map<Explanation, Integer> closed = Map.of();
     List<EarlierFailure> earlier = List.of();
     boolean priced;
-    Optional<String> chosen = Optional.empty();
+    Optional<ChosenOption> chosen = Optional.empty();
 
     JobAssessment read() {
         return JobAssessment.of(record(), NOW);
@@ -122,7 +124,9 @@ final class Job {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                priced ? Optional.of(PriceBook.estimate(15_000, Rates.usual())) : Optional.empty(),
+                priced
+                        ? Optional.of(OfferBuilder.build(PricingFacts.rating(15_000, 4), ShopPrices.shipped()))
+                        : Optional.empty(),
                 chosen);
     }
 

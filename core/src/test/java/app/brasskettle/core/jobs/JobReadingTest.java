@@ -8,6 +8,9 @@ import app.brasskettle.core.catalogue.OpenMotorTests;
 import app.brasskettle.core.catalogue.RunningTests;
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.cause.Evidence;
+import app.brasskettle.core.choice.ChosenOption;
+import app.brasskettle.core.choice.ComparedOption;
+import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.coreloop.CoreLoopReading;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
@@ -102,8 +105,10 @@ class JobReadingTest {
         assertThat(job.read().next().sentence()).isEqualTo("Price the options");
         job.priced = true;
         assertThat(job.read().next().sentence()).isEqualTo("Customer to choose");
-        job.chosen = Optional.of("Recondition");
-        assertThat(job.read().next().sentence()).isEqualTo("Chosen: Recondition");
+        job.chosen = Optional.of(new ChosenOption(OptionKind.RECONDITION, "Wash and dry", Optional.empty()));
+        assertThat(job.read().next().sentence()).isEqualTo("Chosen: Wash and dry");
+        job.chosen = Optional.of(new ChosenOption(OptionKind.REWIND, "Rewind, sent out", Optional.empty()));
+        assertThat(job.read().next().step()).isEqualTo("rewind/new-winding");
     }
 
     @Test
@@ -231,14 +236,17 @@ class JobReadingTest {
         assertThat(shut.next().sentence()).contains("certified repairer");
         job.priced = true;
         assertThat(job.read().choice().orElseThrow().options())
-                .filteredOn(o -> o.open())
-                .singleElement();
+                .filteredOn(ComparedOption::open)
+                .extracting(ComparedOption::kind)
+                .containsOnly(OptionKind.REPLACE);
         job.certificate = Optional.of("EX-17, valid to 2027-03-01");
         assertThat(job.read().opening().open()).isTrue();
         assertThat(job.read().next().step()).isEqualTo("teardown/parts");
         assertThat(job.read().choice().orElseThrow().options())
-                .filteredOn(o -> o.open())
-                .hasSize(2);
+                .filteredOn(ComparedOption::open)
+                .extracting(ComparedOption::kind)
+                .contains(OptionKind.REWIND, OptionKind.REPLACE)
+                .doesNotContain(OptionKind.RECONDITION);
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.choice.ChoiceAssessment;
+import app.brasskettle.core.choice.ComparedOption;
 import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.nameplate.Plates;
@@ -156,7 +157,7 @@ class OneWordTest {
         }
     }
 
-    private static ChoiceAssessment.Option option(ChoiceAssessment choice, OptionKind kind) {
+    private static ComparedOption option(ChoiceAssessment choice, OptionKind kind) {
         return choice.options().stream()
                 .filter(o -> o.kind() == kind)
                 .findFirst()

@@ -2,83 +2,117 @@ package app.brasskettle.server.choice;
 
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.choice.Offer;
-import app.brasskettle.core.choice.PriceBook;
-import app.brasskettle.core.nameplate.Plate;
-import app.brasskettle.core.quantity.Figures;
-import app.brasskettle.server.access.People;
-import app.brasskettle.server.access.Person;
-import app.brasskettle.server.access.Role;
-import app.brasskettle.server.jobs.ChangeContext;
-import app.brasskettle.server.jobs.EventKind;
+import app.brasskettle.core.choice.PriceLine;
+import app.brasskettle.core.jobs.JobAssessment;
+import app.brasskettle.core.pricing.OfferBuilder;
+import app.brasskettle.core.pricing.PricingFacts;
+import app.brasskettle.core.pricing.ShopPrices;
+import app.brasskettle.core.pricing.TaskTable;
+import app.brasskettle.core.wire.Rack;
+import app.brasskettle.core.worksheet.Triangular;
+import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobview.JobView;
-import app.brasskettle.server.jobview.JobViews;
+import app.brasskettle.server.jobs.RecordedJob;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.rack.RackStore;
 import app.brasskettle.server.settings.SettingsStore;
+import app.brasskettle.server.settings.ShopSettings;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.LinkedHashMap;
 import java.util.Map;
-import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Options of a job: a first estimate, and the customer's answer. */
+/** Options of a job, built from the shop's tables. */
 @RestController
 @RequestMapping("/api/jobs/{tag}")
 class ChoiceController {
 
+    private static final double HOURS_OF_A_DAY = 24;
+    /** More would be the noise of dividing by 24. */
+    private static final int PLACES = 6;
+
     private final JobBook book;
     private final SettingsStore settings;
+    private final PriceListStore lists;
+    private final RackStore rack;
 
-    ChoiceController(JobBook book, SettingsStore settings) {
+    ChoiceController(JobBook book, SettingsStore settings, PriceListStore lists, RackStore rack) {
         this.book = book;
         this.settings = settings;
+        this.lists = lists;
+        this.rack = rack;
     }
 
-    /** The price book's estimate as an estimator would type it. */
+    /** Options as the shop's tables and this job's record build them, as an estimator would type them. */
     @GetMapping("/offers/estimate")
     Map<String, Object> estimate(@PathVariable String tag) {
-        double power = book.plate(tag)
-                .flatMap(Plate::ratedPowerW)
+        RecordedJob job = book.recorded(tag);
+        PricingFacts facts = JobAssessment.pricing(
+                        job.record(), job.row().urgency().equals("rush"))
                 .orElseThrow(() -> RefusedException.gated("Read or estimate the power first: the estimate goes by it"));
-        ChoiceSheet sheet = PriceBook.estimate(power, settings.current().rates());
+        ChoiceSheet sheet = OfferBuilder.build(facts, prices());
         return Map.of(
                 "discountRatePercent", text(sheet.discountRatePercent()),
                 "energyPricePerKwh", text(sheet.energyPricePerKwh()),
                 "loadPercent", text(sheet.loadPercent()),
                 "runHoursPerYear", text(sheet.runHoursPerYear()),
+                "outageCostPerHour", "",
                 "offers", sheet.offers().stream().map(ChoiceController::typed).toList());
     }
 
+    private ShopPrices prices() {
+        ShopSettings shop = settings.current();
+        Rack wires = rack.rack();
+        return new ShopPrices(
+                shop.rates(),
+                shop.quoteTerms(),
+                wires.meanPricePerKg().orElse(shop.rates().copperPerKg()),
+                TaskTable.shipped(),
+                lists.list(JobClock.now().atZoneSameInstant(shop.zone()).toLocalDate()));
+    }
+
     private static Map<String, Object> typed(Offer o) {
+        Map<String, Object> typed = new LinkedHashMap<>();
+        typed.put("kind", o.kind().code());
+        typed.put("source", o.from().code());
+        typed.put("name", o.name().orElse(""));
+        typed.put("lines", o.lines().stream().map(ChoiceController::typed).toList());
+        typed.put("leadTimeHours", text(o.leadTimeHours().times(1 / HOURS_OF_A_DAY)) + " d");
+        typed.put("efficiencyPercent", text(o.efficiencyPercent()));
+        typed.put("expectedLifeYears", text(o.expectedLifeYears()));
+        typed.put(
+                "warrantyMonths", o.warrantyMonths().map(ChoiceController::text).orElse(""));
+        typed.put("included", o.included().orElse(""));
+        typed.put("notIncluded", o.notIncluded().orElse(""));
+        return typed;
+    }
+
+    private static Map<String, Object> typed(PriceLine l) {
         return Map.of(
-                "kind", o.kind().code(),
-                "lines",
-                        o.lines().stream()
-                                .map(l -> Map.of(
-                                        "task", l.task(),
-                                        "quantity", text(l.quantity()),
-                                        "unit", l.unit(),
-                                        "rate", text(l.rate())))
-                                .toList(),
-                "leadTimeHours", Figures.significant(o.leadTimeHours() / 24, 4) + " d",
-                "efficiencyPercent", text(o.efficiencyPercent()),
-                "expectedLifeYears", text(o.expectedLifeYears()));
+                "task", l.task(),
+                "quantity", text(l.quantity()),
+                "unit", l.unit(),
+                "rate", text(l.rate()),
+                "basis", l.basis().orElse(""),
+                "builtQuantity", l.builtQuantity().map(ChoiceController::text).orElse(""),
+                "builtRate", l.builtRate().map(ChoiceController::text).orElse(""),
+                "reason", "");
+    }
+
+    private static String text(Triangular figure) {
+        return figure.exact()
+                ? text(figure.likely())
+                : text(figure.low()) + " / " + text(figure.likely()) + " / " + text(figure.high());
     }
 
     private static String text(double value) {
-        return java.math.BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
-    }
-
-    @PostMapping("/choice")
-    JobView choose(@PathVariable String tag, @RequestBody CustomerDecision.Answer body, Authentication who) {
-        Person person = People.of(who, Role.OFFICE, Role.LEAD, Role.ADMIN);
-        return JobViews.of(book.addEvent(
-                tag,
-                EventKind.CHOSEN,
-                CustomerDecision.detail(book.read(tag).reading().choice(), body),
-                ChangeContext.of(person, null)));
+        return BigDecimal.valueOf(value)
+                .setScale(PLACES, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 }

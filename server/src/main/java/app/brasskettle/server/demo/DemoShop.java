@@ -5,6 +5,8 @@ import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.insulation.TesterProof;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.passport.MotorLine;
+import app.brasskettle.core.quote.QuoteAnswer;
+import app.brasskettle.core.quote.QuoteStanding;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.access.AccountStore;
@@ -13,7 +15,7 @@ import app.brasskettle.server.access.Role;
 import app.brasskettle.server.bank.BankBook;
 import app.brasskettle.server.bench.TestBook;
 import app.brasskettle.server.cause.Conclusions;
-import app.brasskettle.server.choice.CustomerDecision;
+import app.brasskettle.server.choice.QuoteBook;
 import app.brasskettle.server.customers.Customer;
 import app.brasskettle.server.floor.FloorBook;
 import app.brasskettle.server.jobs.ChangeContext;
@@ -76,6 +78,7 @@ class DemoShop implements ApplicationRunner {
     private final DemoRack rack;
     private final BankBook bank;
     private final WindingBook windings;
+    private final QuoteBook quotes;
     private final FloorBook floor;
     private final SettingsStore settings;
     private final PhotoBook photos;
@@ -93,6 +96,7 @@ class DemoShop implements ApplicationRunner {
             DemoRack rack,
             BankBook bank,
             WindingBook windings,
+            QuoteBook quotes,
             FloorBook floor,
             SettingsStore settings,
             PhotoBook photos,
@@ -107,6 +111,7 @@ class DemoShop implements ApplicationRunner {
         this.rack = rack;
         this.bank = bank;
         this.windings = windings;
+        this.quotes = quotes;
         this.floor = floor;
         this.settings = settings;
         this.photos = photos;
@@ -218,6 +223,19 @@ class DemoShop implements ApplicationRunner {
                     tag, Optional.of(new JobRow.Waiting(text(deed.with(), "what"), text(deed.with(), "reason"))), hand);
         } else if (deed.what().equals("set-down")) {
             floor.setDown(tag, text(deed.with(), "workNote"), Optional.of(text(deed.with(), "displacedBy")), hand);
+        } else if (deed.what().equals(EventKind.QUOTE_ISSUED.code())) {
+            quotes.issue(tag, hand);
+        } else if (deed.what().equals(EventKind.CHOSEN.code())) {
+            quotes.answer(
+                    tag,
+                    quotes.newest(tag).orElseThrow(),
+                    new QuoteStanding.Given(
+                            QuoteAnswer.ACCEPTED,
+                            Optional.of(text(deed.with(), "option")),
+                            text(deed.with(), "customer"),
+                            Optional.of(text(deed.with(), "reason"))),
+                    text(deed.with(), "how"),
+                    hand);
         } else if (deed.what().equals(EventKind.WINDING_SETTLED.code())) {
             windings.settle(tag, "", hand);
         } else if (sheet.isPresent()) {
@@ -238,16 +256,9 @@ class DemoShop implements ApplicationRunner {
     }
 
     private Map<String, Object> detail(String tag, EventKind kind, Map<String, Object> told, Person by) {
-        return switch (kind) {
-            case CONCLUDED ->
-                Conclusions.detail(book.read(tag), json.convertValue(told, Conclusions.Conclusion.class), by);
-            case CHOSEN ->
-                CustomerDecision.detail(
-                        book.read(tag).reading().choice(),
-                        new CustomerDecision.Answer(
-                                text(told, "option"), text(told, "customer"), text(told, "how"), text(told, "reason")));
-            default -> told;
-        };
+        return kind == EventKind.CONCLUDED
+                ? Conclusions.detail(book.read(tag), json.convertValue(told, Conclusions.Conclusion.class), by)
+                : told;
     }
 
     private static String text(Map<String, Object> told, String name) {

@@ -14,6 +14,8 @@ public enum EventKind implements Coded {
     EVIDENCE_STRUCK,
     EVIDENCE_RESTORED,
     CONCLUDED,
+    QUOTE_ISSUED,
+    QUOTE_ANSWERED,
     CHOSEN,
     SET_DOWN,
     PICKED_UP,

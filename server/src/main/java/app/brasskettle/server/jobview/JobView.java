@@ -76,10 +76,10 @@ public record JobView(
      * @param ranking likely, undecided
      * @param advice advised, close call
      */
-    public record Terms(Map<Verdict, String> ranking, Map<Verdict, String> advice) {
+    public record Terms(Map<Verdict, String> ranking) {
 
         static Terms all() {
-            return new Terms(by(FailureRanking::term), by(ChoiceAssessment::term));
+            return new Terms(by(FailureRanking::term));
         }
 
         private static Map<Verdict, String> by(Function<Verdict, String> term) {
@@ -235,8 +235,27 @@ public record JobView(
             List<String> recommendations,
             Done done) {}
 
-    /** The customer's answer. */
-    public record Chosen(String option, String customer, String how, String reason, Done done) {}
+    /**
+     * The customer's answer.
+     *
+     * @param option the option chosen
+     * @param customer who chose
+     * @param how by link, signature, e-mail, telephone or in person
+     * @param reason why
+     * @param price what it was told to cost, without tax
+     * @param quote the quote it answers; 0 where there was none
+     * @param exceeded said once the option comes to more than that
+     * @param done who took it down, and when
+     */
+    public record Chosen(
+            String option,
+            String customer,
+            String how,
+            String reason,
+            String price,
+            int quote,
+            Optional<Judgement> exceeded,
+            Done done) {}
 
     /** The simulated motor the instruments of this job read. */
     public record SimulatedMotorView(

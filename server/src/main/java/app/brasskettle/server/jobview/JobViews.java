@@ -77,7 +77,7 @@ public final class JobViews {
                 reading.choice(),
                 job.last(EventKind.CONCLUDED).map(JobViews::concluded),
                 overruledConclusions(job),
-                job.last(EventKind.CHOSEN).map(JobViews::chosen),
+                job.last(EventKind.CHOSEN).map(e -> chosen(e, reading)),
                 simulated(job.row().simulatedMotor()),
                 JobView.Terms.all());
     }
@@ -239,12 +239,15 @@ public final class JobViews {
                 new JobView.Done(e.by(), e.at(), ""));
     }
 
-    private static JobView.Chosen chosen(JobRow.EventRow e) {
+    private static JobView.Chosen chosen(JobRow.EventRow e, JobAssessment reading) {
         return new JobView.Chosen(
                 e.text("option"),
                 e.text("customer"),
                 e.text("how"),
                 e.text("reason"),
+                e.text("price"),
+                (int) e.figure("quote"),
+                reading.overApproved(),
                 new JobView.Done(e.by(), e.at(), ""));
     }
 

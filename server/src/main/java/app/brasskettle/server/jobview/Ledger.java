@@ -189,6 +189,14 @@ final class Ledger {
             case EVIDENCE_STRUCK ->
                 add(e, Verdict.UNPROVEN, "Struck: " + e.text("words") + ", " + e.text("reason"), "cause");
             case CONCLUDED -> concluded(e);
+            case QUOTE_ISSUED -> add(e, Verdict.UNPROVEN, "Quote " + (int) e.figure("quote") + " issued", "choose");
+            case QUOTE_ANSWERED ->
+                add(
+                        e,
+                        Verdict.WATCH,
+                        e.text("who") + " " + e.text("label") + " to quote " + (int) e.figure("quote")
+                                + (e.text("words").isEmpty() ? "" : ": “" + e.text("words") + "”"),
+                        "choose");
             case CHOSEN -> add(e, Verdict.HOLDS, e.text("option") + " chosen by " + e.text("customer"), "choose");
             case SET_DOWN -> add(e, Verdict.UNPROVEN, "Set down: “" + e.text("workNote") + "”", "gate");
             case SKIPPED -> add(e, Verdict.UNPROVEN, station(e) + " skipped: " + e.text("reason"), "gate");

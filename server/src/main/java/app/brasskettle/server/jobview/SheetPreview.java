@@ -34,6 +34,7 @@ import app.brasskettle.core.windingtake.WindingRecord;
 import app.brasskettle.core.windingtake.WindingTake;
 import app.brasskettle.core.wire.Rack;
 import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.drawings.ConnectionDrawings;
 import app.brasskettle.server.drawings.SlotSection;
 import app.brasskettle.server.sheets.SheetKind;
@@ -126,7 +127,8 @@ record SheetPreview(
                 as(input, LeadMap.class).map(l -> DismantledAssessment.leads(job, l)),
                 as(input, Findings.class).map(FindingsAssessment::of),
                 as(input, PaintedStator.class).map(s -> s.map().facts()).orElse(List.of()),
-                as(input, ChoiceSheet.class).flatMap(c -> JobAssessment.compare(job, c)),
+                as(input, ChoiceSheet.class)
+                        .flatMap(c -> JobAssessment.compare(job, c, JobClock.seconds(JobClock.now()))),
                 as(input, CoilSetTake.class)
                         .map(t -> CoilSetAssessment.of(t, job.rules().windingLimits())),
                 redesign,

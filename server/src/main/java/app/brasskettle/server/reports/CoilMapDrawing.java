@@ -1,11 +1,15 @@
 package app.brasskettle.server.reports;
 
 import app.brasskettle.core.teardown.CoilMap;
+import app.brasskettle.server.jobview.JobView;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 
 /** The stator drawn from the connection end as SVG; states differ by lightness and texture, so that it copies well. */
-final class CoilMapDrawing {
+public final class CoilMapDrawing {
 
     private static final double OUTER = 95;
     private static final double INNER = 58;
@@ -13,7 +17,37 @@ final class CoilMapDrawing {
     private CoilMapDrawing() {}
 
     /** A spot on a group, numbered from 1, by the word of its place. */
-    record Mark(int group, String place) {}
+    public record Mark(int group, String place) {}
+
+    /** The ring as it was painted on a job; empty where nobody painted one. */
+    public static Optional<String> of(JobView job) {
+        return Optional.ofNullable(job.sheets().get("coil-map"))
+                .filter(s -> s.typed().get("groups") instanceof List<?> groups && !groups.isEmpty())
+                .map(s -> svg(
+                        ((List<?>) s.typed().get("groups"))
+                                .stream().map(Object::toString).toList(),
+                        coils(s),
+                        spots(s)));
+    }
+
+    private static List<Mark> spots(JobView.Sheet sheet) {
+        List<Mark> spots = new ArrayList<>();
+        if (sheet.typed().get("spots") instanceof List<?> list) {
+            for (Object s : list) {
+                if (s instanceof Map<?, ?> m) {
+                    spots.add(new Mark(
+                            (int) Double.parseDouble(String.valueOf(m.get("group"))), String.valueOf(m.get("spot"))));
+                }
+            }
+        }
+        return spots;
+    }
+
+    private static List<Double> coils(JobView.Sheet sheet) {
+        return sheet.typed().get("groupCoils") instanceof List<?> list
+                ? list.stream().map(c -> Double.valueOf(c.toString())).toList()
+                : List.of();
+    }
 
     /**
      * The ring.
@@ -22,7 +56,7 @@ final class CoilMapDrawing {
      * @param coils coils of each group, as wide as which it is drawn; none where they are alike
      * @param spots single burns
      */
-    static String svg(List<String> states, List<Double> coils, List<Mark> spots) {
+    public static String svg(List<String> states, List<Double> coils, List<Mark> spots) {
         StringBuilder out = new StringBuilder(
                 "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"210\" height=\"210\" viewBox=\"-105 -105 210 210\">");
         double[] barrier = barriers(states.size(), coils);

@@ -1,7 +1,7 @@
 package app.brasskettle.server.reports;
 
 import app.brasskettle.core.cause.FailureRanking;
-import app.brasskettle.core.choice.ChoiceAssessment;
+import app.brasskettle.core.choice.ComparedOption;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Figures;
@@ -188,7 +188,7 @@ final class JobSheet extends SheetPage {
                     + "<th class=\"n\">energy a year</th><th class=\"n\">a year in all</th></tr>");
             c.options().forEach(this::option);
             out.append("</table>");
-            judgement(c.advice(), ChoiceAssessment.term(c.advice().verdict()));
+            judgement(c.advice(), c.firmness().label());
             job.chosen()
                     .ifPresent(a -> line("<b>" + esc(a.option()) + " chosen by " + esc(a.customer()) + "</b> ("
                             + esc(a.how()) + "), taken down by " + esc(a.done().by()) + ", "
@@ -198,14 +198,14 @@ final class JobSheet extends SheetPage {
         });
     }
 
-    private void option(ChoiceAssessment.Option o) {
+    private void option(ComparedOption o) {
         out.append("<tr><td>")
                 .append(o.open() ? esc(o.name()) : "<span class=\"struck\">" + esc(o.name()) + "</span>")
                 .append(o.reason().isEmpty() ? "" : "<br/><span class=\"soft\">" + esc(o.reason()) + "</span>")
                 .append("</td>");
         for (String figure : List.of(
-                o.price().toPlainString(),
-                Figures.show(o.leadTimeHours(), Dimension.DURATION),
+                o.priced() ? o.price().toPlainString() : "ask",
+                Figures.show(o.leadTimeHours().likely(), Dimension.DURATION),
                 Figures.fixed(o.outageCost(), 0),
                 Figures.fixed(o.annualEnergyCost(), 0),
                 Figures.fixed(o.equivalentAnnualCost(), 0))) {

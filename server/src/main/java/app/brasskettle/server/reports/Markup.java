@@ -1,11 +1,12 @@
 package app.brasskettle.server.reports;
 
 /** Text made safe to stand in markup. */
-final class Markup {
+public final class Markup {
 
     private Markup() {}
 
-    static String esc(String text) {
+    /** {@code text} made safe. */
+    public static String esc(String text) {
         return text.replace("&", "&amp;")
                 .replace("<", "&lt;")
                 .replace(">", "&gt;")

@@ -3,6 +3,8 @@ package app.brasskettle.server.reports;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_Profile;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -15,7 +17,7 @@ import org.springframework.stereotype.Component;
 
 /** Pages of XHTML turned into PDF with fonts of their own, so that they print alike everywhere. */
 @Component
-class PdfPrinter {
+public class PdfPrinter {
 
     private static final Logger LOG = LoggerFactory.getLogger(PdfPrinter.class);
 
@@ -29,9 +31,21 @@ class PdfPrinter {
         thread.start();
     }
 
-    byte[] print(String xhtml) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
+    /** Prints a page for the shop's own use. */
+    public byte[] print(String xhtml) {
+        return print(xhtml, new PdfRendererBuilder());
+    }
+
+    /** Prints what is kept for good and goes to customers: PDF/A-2b (ISO 19005-2), all it needs inside it. */
+    public byte[] archival(String xhtml) {
         PdfRendererBuilder builder = new PdfRendererBuilder();
+        builder.usePdfAConformance(PdfRendererBuilder.PdfAConformance.PDFA_2_B);
+        builder.useColorProfile(ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData());
+        return print(xhtml, builder);
+    }
+
+    private static byte[] print(String xhtml, PdfRendererBuilder builder) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
         builder.useSVGDrawer(new BatikSVGDrawer());
         builder.useFont(() -> font("LiberationSans-Regular"), "Sheet", 400, FontStyle.NORMAL, true);
         builder.useFont(() -> font("LiberationSans-Bold"), "Sheet", 700, FontStyle.NORMAL, true);

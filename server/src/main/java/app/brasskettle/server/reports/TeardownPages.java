@@ -9,6 +9,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** What a motor taken apart showed, in its printed sheet: parts, leads, findings and coil map, each beside its photographs. */
 final class TeardownPages extends SheetPage {
@@ -119,13 +120,14 @@ final class TeardownPages extends SheetPage {
     }
 
     private void coilMap() {
-        JobView.Sheet sheet = job.sheets().get("coil-map");
-        if (sheet == null || !(sheet.typed().get("groups") instanceof List<?> groups) || groups.isEmpty()) {
+        Optional<String> ring = CoilMapDrawing.of(job);
+        if (ring.isEmpty()) {
             return;
         }
+        JobView.Sheet sheet = job.sheets().get("coil-map");
         open("Coil map, seen from the connection end");
         out.append("<table><tr><td style=\"width:160pt;border:0\">")
-                .append(CoilMapDrawing.svg(groups.stream().map(Object::toString).toList(), coils(sheet), spots(sheet)))
+                .append(ring.get())
                 .append("</td><td class=\"beside\" style=\"border:0\">");
         job.ranking().facts().forEach(f -> line(esc(f.sentence()) + (f.struck() ? " <b>(struck)</b>" : "")));
         Object worse = sheet.typed().get("worseEnd");
@@ -136,25 +138,6 @@ final class TeardownPages extends SheetPage {
         photographs(JobStep.COIL_MAP.path(), "");
         out.append("</td></tr></table>");
         close();
-    }
-
-    private static List<CoilMapDrawing.Mark> spots(JobView.Sheet sheet) {
-        List<CoilMapDrawing.Mark> spots = new ArrayList<>();
-        if (sheet.typed().get("spots") instanceof List<?> list) {
-            for (Object s : list) {
-                if (s instanceof Map<?, ?> m) {
-                    spots.add(new CoilMapDrawing.Mark(
-                            (int) Double.parseDouble(String.valueOf(m.get("group"))), String.valueOf(m.get("spot"))));
-                }
-            }
-        }
-        return spots;
-    }
-
-    private static List<Double> coils(JobView.Sheet sheet) {
-        return sheet.typed().get("groupCoils") instanceof List<?> list
-                ? list.stream().map(c -> Double.valueOf(c.toString())).toList()
-                : List.of();
     }
 
     /** Photographs of a step, or of one finding, that stand nowhere yet. */

@@ -3,12 +3,12 @@ package app.brasskettle.server.reports;
 import app.brasskettle.core.verdict.Verdict;
 
 /** Verdicts as shapes for print. */
-final class VerdictDrawing {
+public final class VerdictDrawing {
 
     private VerdictDrawing() {}
 
     /** Ring, half ring, barred lozenge, dotted ring: the same shapes as on the screen. */
-    static String svg(Verdict verdict) {
+    public static String svg(Verdict verdict) {
         String inside = switch (verdict) {
             case HOLDS -> "<circle cx=\"6\" cy=\"6\" r=\"4\" fill=\"none\" stroke=\"#24221d\" stroke-width=\"2\"/>";
             case WATCH ->

@@ -1,6 +1,7 @@
 package app.brasskettle.server.settings;
 
 import app.brasskettle.core.choice.Rates;
+import app.brasskettle.core.pricing.QuoteTerms;
 import app.brasskettle.core.rules.LimitChange;
 import app.brasskettle.core.rules.Question;
 import app.brasskettle.core.rules.School;
@@ -29,6 +30,7 @@ import java.util.Optional;
  * @param limits limits it changed
  * @param simulatedInstruments true where the product's stand-ins are on: a shop that practises, never one that releases motors
  * @param instrumentAlwaysNamed true where every reading names the instrument it was read with
+ * @param quote address, terms, tax and shares that quotes are made with; the usual where none are set
  * @param timeZone time zone of the shop by its name in the tz database, for all print; UTC where none is set
  */
 public record ShopSettings(
@@ -41,6 +43,7 @@ public record ShopSettings(
         List<LimitChange> limits,
         Optional<Boolean> simulatedInstruments,
         Optional<Boolean> instrumentAlwaysNamed,
+        Optional<QuoteTerms> quote,
         Optional<String> timeZone) {
 
     private static final int MAX_NAME = 80;
@@ -84,6 +87,7 @@ public record ShopSettings(
         currency = Problems.orEmpty(currency);
         simulatedInstruments = Problems.orEmpty(simulatedInstruments);
         instrumentAlwaysNamed = Problems.orEmpty(instrumentAlwaysNamed);
+        quote = Problems.orEmpty(quote);
         timeZone = Problems.orEmpty(timeZone).map(String::strip).filter(z -> !z.isEmpty());
         timeZone.filter(z -> !ZoneId.getAvailableZoneIds().contains(z))
                 .ifPresent(z -> problems.add(
@@ -121,6 +125,7 @@ public record ShopSettings(
                 List.of(),
                 Optional.of(false),
                 Optional.of(false),
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -136,6 +141,23 @@ public record ShopSettings(
                 limits,
                 simulatedInstruments,
                 instrumentAlwaysNamed,
+                quote,
+                timeZone);
+    }
+
+    /** The same with other terms of its quotes. */
+    public ShopSettings with(QuoteTerms terms) {
+        return new ShopSettings(
+                shopName,
+                tagPrefix,
+                currency,
+                rates,
+                certificate,
+                schools,
+                limits,
+                simulatedInstruments,
+                instrumentAlwaysNamed,
+                Optional.of(terms),
                 timeZone);
     }
 
@@ -151,7 +173,13 @@ public record ShopSettings(
                 limits,
                 Optional.of(true),
                 instrumentAlwaysNamed,
+                quote,
                 timeZone);
+    }
+
+    /** What quotes are made with. */
+    public QuoteTerms quoteTerms() {
+        return quote.orElse(QuoteTerms.usual());
     }
 
     /** Whether the product's simulated instruments are on, so that nothing here permits a customer's motor. */

@@ -122,7 +122,15 @@ class RightsTest {
         TABLE.put("GET /api/teardown/vocabulary", ALL);
         TABLE.put("POST /api/jobs/{tag}/conclusion", ALL);
         TABLE.put("GET /api/jobs/{tag}/offers/estimate", ALL);
-        TABLE.put("POST /api/jobs/{tag}/choice", OFFICE);
+        TABLE.put("GET /api/jobs/{tag}/quotes", ALL);
+        TABLE.put("POST /api/jobs/{tag}/quotes", OFFICE);
+        TABLE.put("GET /api/jobs/{tag}/quotes/{version}/quote.pdf", ALL);
+        TABLE.put("POST /api/jobs/{tag}/quotes/{version}/answer", OFFICE);
+        TABLE.put("POST /api/jobs/{tag}/quotes/{version}/addresses", OFFICE);
+        TABLE.put("DELETE /api/jobs/{tag}/quotes/{version}/addresses/{id}", OFFICE);
+        TABLE.put("GET /api/prices", ALL);
+        TABLE.put("GET /api/prices/list.csv", ALL);
+        TABLE.put("POST /api/prices", OFFICE);
         TABLE.put("GET /api/cause/vocabulary", ALL);
         TABLE.put("GET /api/test-kinds", ALL);
         TABLE.put("GET /api/worksheets/{name}/example", ALL);
@@ -139,8 +147,15 @@ class RightsTest {
         TABLE.put("DELETE /api/me/tokens/{id}", ALL);
     }
 
-    /** Calls that make somebody signed in, which no role can be asked for. */
-    private static final Set<String> OPEN = Set.of("GET /api/session", "POST /api/session", "DELETE /api/session");
+    /** Calls that make somebody signed in, and those of a customer, whose address is the key. */
+    private static final Set<String> OPEN = Set.of(
+            "GET /api/session",
+            "POST /api/session",
+            "DELETE /api/session",
+            "GET /api/quotes/{address}",
+            "GET /api/quotes/{address}/quote.pdf",
+            "GET /api/quotes/{address}/photos/{id}",
+            "POST /api/quotes/{address}/answer");
 
     @Test
     void everyCallStandsInTheTable(RunningServer.Running server) {
@@ -182,6 +197,7 @@ class RightsTest {
                 .replace("{tag}", "TQ-9999")
                 .replace("{kind}", parts[1].contains("/sheets/") ? "offers" : "tester-proof")
                 .replace("{seed}", "1")
+                .replace("{version}", "1")
                 .replace("{name}", "no-such-sheet")
                 .replace("{username}", "no-such-person")
                 .replace("{serial}", "no-such-motor")
@@ -194,7 +210,7 @@ class RightsTest {
                         parts[0],
                         path,
                         "{\"version\":0,\"seconds\":1,\"pace\":1,\"rotorFitted\":true,"
-                                + "\"windingTemperatureC\":20,\"closed\":false,\"typed\":{},\"station\":\"bench\","
+                                + "\"how\":\"telephone\",\"windingTemperatureC\":20,\"closed\":false,\"typed\":{},\"station\":\"bench\","
                                 + "\"reason\":\"rights\",\"name\":\"Nobody\"}");
         };
     }

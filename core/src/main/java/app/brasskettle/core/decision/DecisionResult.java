@@ -1,4 +1,4 @@
-package app.brasskettle.core.choice;
+package app.brasskettle.core.decision;
 
 import app.brasskettle.core.worksheet.Step;
 import java.util.List;

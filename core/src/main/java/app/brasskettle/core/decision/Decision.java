@@ -1,4 +1,4 @@
-package app.brasskettle.core.choice;
+package app.brasskettle.core.decision;
 
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -25,7 +25,10 @@ public record Decision(
         double outageCostPerHour,
         List<Option> options) {
 
-    private static final int HOURS_OF_A_YEAR = 8760;
+    /** Most hours a machine can run in a year. */
+    public static final int HOURS_OF_A_YEAR = 8760;
+    /** Most options of one comparison. */
+    public static final int MOST_OPTIONS = 20;
 
     /**
      * One way forward.
@@ -54,21 +57,22 @@ public record Decision(
         options = Problems.copy(options);
         Problems problems = new Problems();
         if (problems.notNegative("discountRate", discountRate, "") && discountRate >= 1) {
-            problems.add(
-                    "discountRate",
-                    Problem.Code.RANGE,
-                    "discountRate is " + discountRate + "; it must be under 1 (0.07 for 7 %)");
+            problems.add("discountRate", Problem.Code.RANGE, rateTooHigh(discountRate));
         }
         problems.notNegative("energyPricePerKwh", energyPricePerKwh, "");
         problems.aboveTo("loadFraction", loadFraction, 0, 1.5, "");
         problems.aboveTo("runHoursPerYear", runHoursPerYear, 0, HOURS_OF_A_YEAR, "h");
         problems.positive("ratedPowerW", ratedPowerW, "W");
         problems.notNegative("outageCostPerHour", outageCostPerHour, "");
-        problems.size("options", options, 1, 20);
+        problems.size("options", options, 1, MOST_OPTIONS);
         if (options != null) {
             problems.distinct(names(options), i -> "options[" + i + "].name");
         }
         problems.throwIfAny();
+    }
+
+    static String rateTooHigh(double rate) {
+        return "discountRate is " + rate + "; it must be under 1 (0.07 for 7 %)";
     }
 
     private static List<String> names(List<Option> options) {

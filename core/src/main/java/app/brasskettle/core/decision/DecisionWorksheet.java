@@ -1,6 +1,6 @@
-package app.brasskettle.core.choice;
+package app.brasskettle.core.decision;
 
-import app.brasskettle.core.choice.DecisionResult.Costed;
+import app.brasskettle.core.decision.DecisionResult.Costed;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.verdict.Limit;
 import app.brasskettle.core.worksheet.Step;
@@ -27,20 +27,19 @@ public final class DecisionWorksheet {
                 DecisionWorksheet::work);
     }
 
-    /** Share of a capital sum that falls on each of {@code years} at interest {@code rate}. */
-    static double annuity(double rate, double years) {
-        return rate == 0 ? 1 / years : rate / -Math.expm1(-years * Math.log1p(rate));
-    }
-
     private static DecisionResult work(Decision d) {
+        AnnualCost cost = AnnualCost.of(d);
         List<Costed> costed = new ArrayList<>();
         for (Decision.Option o : d.options()) {
-            double outage = o.leadTimeHours() * d.outageCostPerHour();
-            double kwh =
-                    d.ratedPowerW() / 1000 * d.loadFraction() / (o.efficiencyPercent() / 100) * d.runHoursPerYear();
-            double energy = kwh * d.energyPricePerKwh();
-            double capital = (o.price() + outage) * annuity(d.discountRate(), o.expectedLifeYears());
-            costed.add(new Costed(o.name(), outage, kwh, energy, capital, capital + energy));
+            double energy = cost.energy(o.efficiencyPercent());
+            double capital = cost.capital(o.price(), o.leadTimeHours(), o.expectedLifeYears());
+            costed.add(new Costed(
+                    o.name(),
+                    cost.outage(o.leadTimeHours()),
+                    cost.energyKwh(o.efficiencyPercent()),
+                    energy,
+                    capital,
+                    capital + energy));
         }
         int best = 0;
         for (int i = 1; i < costed.size(); i++) {
@@ -53,7 +52,7 @@ public final class DecisionWorksheet {
         double target = costed.get(best).equivalentAnnualCost();
         for (int i = 0; i < costed.size(); i++) {
             if (i != best) {
-                level.put(costed.get(i).name(), levelPrice(d, d.options().get(i), costed.get(i), target));
+                level.put(costed.get(i).name(), levelPrice(cost, d.options().get(i), target));
             }
         }
         return new DecisionResult(
@@ -63,9 +62,8 @@ public final class DecisionWorksheet {
                 steps(d, d.options().get(best), costed.get(best)));
     }
 
-    private static Optional<Double> levelPrice(Decision d, Decision.Option option, Costed costs, double target) {
-        double price = (target - costs.annualEnergyCost()) / annuity(d.discountRate(), option.expectedLifeYears())
-                - costs.outageCost();
+    private static Optional<Double> levelPrice(AnnualCost cost, Decision.Option o, double target) {
+        double price = cost.priceFor(target, o.leadTimeHours(), o.efficiencyPercent(), o.expectedLifeYears());
         return Limit.under(price, 0) ? Optional.empty() : Optional.of(price);
     }
 
@@ -83,7 +81,7 @@ public final class DecisionWorksheet {
                         o.name() + ": share of the price",
                         "(price + outage)·r/(1−(1+r)^−n)",
                         "(" + Figures.plain(o.price()) + " + " + Figures.plain(c.outageCost()) + ")·"
-                                + Figures.significant(annuity(d.discountRate(), o.expectedLifeYears()), 4),
+                                + Figures.significant(AnnualCost.annuity(d.discountRate(), o.expectedLifeYears()), 4),
                         c.capitalPerYear(),
                         "per year",
                         SOURCE),

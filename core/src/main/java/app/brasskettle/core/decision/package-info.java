@@ -1,0 +1,2 @@
+/** Options compared by equivalent annual cost, with certain figures and with uncertain ones. */
+package app.brasskettle.core.decision;

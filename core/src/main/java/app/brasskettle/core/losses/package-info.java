@@ -1,0 +1,2 @@
+/** What a repair makes of a motor's losses and efficiency. */
+package app.brasskettle.core.losses;
