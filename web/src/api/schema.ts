@@ -2072,6 +2072,15 @@ export interface components {
             /** Format: double */
             synchronousRpm: number;
         };
+        "app.brasskettle.core.drying.DryingResult": {
+            correctedMegohm: number[];
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            levelled: boolean;
+            /** Format: double */
+            lowestAtHours: number;
+            /** @enum {string} */
+            verdict: "holds" | "watch" | "stop" | "unproven";
+        };
         "app.brasskettle.core.energise.EnergiseGate": {
             demonstration: boolean;
             holding: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Reason"][];
@@ -3433,6 +3442,7 @@ export interface components {
             concluded: components["schemas"]["app.brasskettle.server.jobview.JobView.Concluded"] | null;
             departure: components["schemas"]["app.brasskettle.core.jobs.Departure"];
             discharge: components["schemas"]["app.brasskettle.server.jobview.JobView.Discharge"] | null;
+            drying: components["schemas"]["app.brasskettle.core.drying.DryingResult"] | null;
             evidence: components["schemas"]["app.brasskettle.core.jobs.JobAssessment.Piece"][];
             gate: components["schemas"]["app.brasskettle.core.energise.EnergiseGate"];
             highVoltage: components["schemas"]["app.brasskettle.core.energise.HighVoltageGate"];
@@ -3638,6 +3648,7 @@ export interface components {
             coilSets: components["schemas"]["app.brasskettle.core.coilset.CoilSetAssessment"] | null;
             connection: components["schemas"]["app.brasskettle.core.connection.ConnectionAssessment"] | null;
             drawings: components["schemas"]["app.brasskettle.server.drawings.ConnectionDrawings"] | null;
+            drying: components["schemas"]["app.brasskettle.core.drying.DryingResult"] | null;
             facts: components["schemas"]["app.brasskettle.core.teardown.MapFact"][];
             findings: components["schemas"]["app.brasskettle.core.findings.FindingsAssessment"] | null;
             leads: components["schemas"]["app.brasskettle.core.leads.LeadMapAssessment"] | null;

@@ -17,6 +17,7 @@ const SHEETS: Record<string, { label: string; step: string }> = {
   connection: { label: 'Connection', step: 'winding/connection' },
   'coil-sets': { label: 'Coil by coil', step: 'winding/coils' },
   offers: { label: 'Options', step: 'choose' },
+  drying: { label: 'Drying', step: 'choose/drying' },
   redesign: { label: 'New winding', step: 'rewind/new-winding' },
 };
 

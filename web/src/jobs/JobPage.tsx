@@ -34,6 +34,7 @@ import { RoutingNotice, RoutingStep } from '../floor/RoutingStep';
 import { JournalStep } from '../job/JournalStep';
 import { Photos } from '../photos/Photos';
 import { ChooseStep } from '../choice/ChooseStep';
+import { DryingStep } from '../drying/DryingStep';
 
 /** A job: whose motor and may it run above; stations left, work in the middle, evidence right. */
 export function JobPage() {
@@ -190,6 +191,7 @@ const STEP_PAGES: Partial<Record<string, ComponentType<{ job: JobView }>>> = {
   'winding/connection': ConnectionStep,
   'winding/coils': CoilSetsStep,
   choose: ChooseStep,
+  'choose/drying': DryingStep,
   'rewind/new-winding': RedesignStep,
   routing: RoutingStep,
   journal: JournalStep,

@@ -1,5 +1,6 @@
 package app.brasskettle.core.choice;
 
+import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,10 +15,15 @@ import java.util.stream.Collectors;
  * @param hazardousArea explosion-protected by its plate, in a shop without a certificate
  * @param tests the tests that stand, with their effective judgement
  * @param mapFacts codes of what the coil map says; empty while nobody has looked at the coils
+ * @param dried what drying came to; empty while nobody dried it
  * @param cageMelted whether the rotor was found to have thrown its aluminium
  */
 public record MotorCondition(
-        boolean hazardousArea, List<Test> tests, Optional<Set<String>> mapFacts, boolean cageMelted) {
+        boolean hazardousArea,
+        List<Test> tests,
+        Optional<Set<String>> mapFacts,
+        Optional<Judgement> dried,
+        boolean cageMelted) {
 
     private static final Set<String> BURNT_PREFIXES =
             Set.of("map-spot-", "map-two-", "map-one-", "map-three-", "map-part-");
@@ -110,6 +116,11 @@ public record MotorCondition(
         if (burnt()) {
             return Standing.ruledOut(
                     "The coil map shows burnt copper: it needs new coils.", "Nothing: burnt copper cannot be cleaned.");
+        }
+        Optional<Judgement> low = dried.filter(d -> d.verdict() == Verdict.STOP && !holds(Aspect.INSULATION));
+        if (low.isPresent()) {
+            return Standing.ruledOut(
+                    "Drying took it no further (" + low.get().headline() + ").", "An insulation test that holds.");
         }
         if (stopped(Aspect.INSULATION).isPresent()) {
             String coils = mapFacts.isEmpty() ? "nobody has looked at the coils yet" : "no coil is burnt";

@@ -10,6 +10,8 @@ import app.brasskettle.core.choice.ChoiceAssessment;
 import app.brasskettle.core.choice.ChoiceFacts;
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.coilset.CoilSetAssessment;
+import app.brasskettle.core.drying.DryingResult;
+import app.brasskettle.core.drying.DryingWorksheet;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.GateFacts;
@@ -64,6 +66,7 @@ import java.util.stream.Collectors;
  * @param redesign what the new winding comes to, once somebody began it
  * @param choice options compared, once they are priced
  * @param overApproved said once the option chosen comes to more than was approved
+ * @param drying what its drying comes to
  * @param departure may it leave as ready for service
  */
 public record JobAssessment(
@@ -88,6 +91,7 @@ public record JobAssessment(
         Optional<RedesignAssessment> redesign,
         Optional<ChoiceAssessment> choice,
         Optional<Judgement> overApproved,
+        Optional<DryingResult> drying,
         Departure departure) {
 
     private static final int POLES_WHEN_UNKNOWN = 4;
@@ -160,6 +164,7 @@ public record JobAssessment(
                 redesign,
                 choice,
                 job.chosen().flatMap(c -> ApprovedPrice.exceeded(c, choice)),
+                job.drying().map(d -> DryingWorksheet.create().work().apply(d)),
                 Departure.of(gate, tests));
     }
 

@@ -5,6 +5,7 @@ import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.choice.ChoiceFacts;
 import app.brasskettle.core.choice.MotorCondition;
+import app.brasskettle.core.drying.DryingWorksheet;
 import app.brasskettle.core.fits.SeatCheckResult;
 import app.brasskettle.core.losses.EfficiencyAfterRepair;
 import app.brasskettle.core.losses.EfficiencyWorksheet;
@@ -151,6 +152,7 @@ final class JobChoice {
                                 t.effective().headline()))
                         .toList(),
                 facts,
+                job.drying().map(d -> DryingWorksheet.create().work().apply(d).judgement()),
                 evidence.contains(Evidence.ROTOR_ALUMINIUM_THROWN));
     }
 }

@@ -6,6 +6,7 @@ import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.choice.ChosenOption;
 import app.brasskettle.core.connection.ConnectionScheme;
+import app.brasskettle.core.drying.DryingCurve;
 import app.brasskettle.core.energise.PowerRecord;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.redesign.RedesignSheet;
@@ -43,6 +44,7 @@ import java.util.Set;
  * @param redesign what the new winding is wanted for
  * @param offers the options as priced
  * @param chosen what the customer chose
+ * @param drying readings while a wet winding dries
  */
 public record JobRecord(
         Optional<Received> arrival,
@@ -66,7 +68,8 @@ public record JobRecord(
         Optional<CoilsTaken> coilSets,
         Optional<RedesignSheet> redesign,
         Optional<ChoiceSheet> offers,
-        Optional<ChosenOption> chosen) {
+        Optional<ChosenOption> chosen,
+        Optional<DryingCurve> drying) {
 
     /**
      * The arrival sheet as it stands.

@@ -2,7 +2,6 @@ package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.cause.FailureRanking;
-import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.coilset.CoilSetAssessment;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
@@ -101,6 +100,7 @@ final class Stations {
             // The lap winding of three phases; a motor of one phase is taken coil by coil.
             case WINDING_DATA, SECOND_TAKE, WINDING_CONNECTION ->
                 !job.singlePhase() || verdict(step).isPresent();
+            case DRYING -> choice().offersDrying();
             default -> true;
         };
     }
@@ -129,6 +129,7 @@ final class Stations {
             case WINDING_CONNECTION ->
                 winding.connection().map(a -> a.judgement().verdict());
             case OPTIONS -> job.chosen().map(c -> Verdict.HOLDS);
+            case DRYING -> choice().dried();
             case COIL_SETS -> coilSets.map(a -> a.judgement().verdict());
             case NEW_WINDING -> redesign.map(r -> r.judgement().verdict());
         };
@@ -283,29 +284,17 @@ final class Stations {
             return next(
                     "Conclude: " + first.label() + " " + Math.round(100 * first.probability()) + " %", JobStep.CAUSE);
         }
-        if (winding.stages().isEmpty() && coilSets.isEmpty() && !sound && opening.open() && open(Station.WINDING)) {
+        boolean taken = !winding.stages().isEmpty() || coilSets.isPresent();
+        if (!taken && !sound && opening.open() && choice().mayStrip() && open(Station.WINDING)) {
             return next(
                     "Take the winding data before stripping",
                     job.singlePhase() ? JobStep.COIL_SETS : JobStep.WINDING_DATA);
         }
-        if (job.offers().isEmpty()) {
-            return next("Price the options", JobStep.OPTIONS);
-        }
-        if (job.chosen().filter(c -> c.kind() == OptionKind.REWIND).isPresent() && open(Station.REWIND)) {
-            return rewinding();
-        }
-        return job.chosen()
-                .map(c -> next("Chosen: " + c.name(), JobStep.OPTIONS))
-                .orElseGet(() -> next("Customer to choose", JobStep.OPTIONS));
+        return choice().next(open(Station.REWIND));
     }
 
-    private JobAssessment.Next rewinding() {
-        return redesign.map(r -> next(
-                        r.judgement().verdict() == Verdict.HOLDS
-                                ? "Rewind it by its coil ticket"
-                                : r.judgement().headline(),
-                        JobStep.NEW_WINDING))
-                .orElseGet(() -> next("To be rewound: design the new winding", JobStep.NEW_WINDING));
+    private ChoiceNext choice() {
+        return new ChoiceNext(job, tests, redesign);
     }
 
     /** What a motor that may not be opened here needs: an exposure made safe, or the customer told. */
@@ -316,9 +305,7 @@ final class Stations {
         }
         return job.offers().isEmpty()
                 ? next("Explosion-protected: certified repairer or a new motor; price both", JobStep.OPTIONS)
-                : job.chosen()
-                        .map(c -> next("Chosen: " + c.name(), JobStep.OPTIONS))
-                        .orElseGet(() -> next("Customer to choose", JobStep.OPTIONS));
+                : choice().answered();
     }
 
     private static JobAssessment.Next next(String sentence, JobStep step) {

@@ -20,6 +20,7 @@ public enum JobStep {
     WINDING_CONNECTION(Station.WINDING, Order.BEFORE_TESTS, "winding/connection", "Connection"),
     COIL_SETS(Station.WINDING, Order.BEFORE_TESTS, "winding/coils", "Coil by coil"),
     OPTIONS(Station.CHOOSE, Order.BEFORE_TESTS, "choose", "Options"),
+    DRYING(Station.CHOOSE, Order.BEFORE_TESTS, "choose/drying", "Drying"),
     NEW_WINDING(Station.REWIND, Order.BEFORE_TESTS, "rewind/new-winding", "New winding");
 
     /** Where a step stands among the tests of its station. */

@@ -24,7 +24,11 @@ class ChoiceTest {
         test(MotorCondition.Aspect.RESISTANCE, resistance, tests);
         test(MotorCondition.Aspect.TURNS, surge, tests);
         return new MotorCondition(
-                hazardous, tests, facts.length == 0 ? Optional.empty() : Optional.of(Set.of(facts)), false);
+                hazardous,
+                tests,
+                facts.length == 0 ? Optional.empty() : Optional.of(Set.of(facts)),
+                Optional.empty(),
+                false);
     }
 
     private static void test(MotorCondition.Aspect aspect, Verdict verdict, List<MotorCondition.Test> tests) {
@@ -48,6 +52,7 @@ class ChoiceTest {
                 List.of(new MotorCondition.Test(
                         MotorCondition.Aspect.CORE, "Core loop", Verdict.STOP, "20 W/kg, limit 13.2")),
                 Optional.empty(),
+                Optional.empty(),
                 false);
         for (OptionKind kind : List.of(OptionKind.RECONDITION, OptionKind.REWIND)) {
             assertThat(standing(core, kind).open()).isFalse();
@@ -63,6 +68,7 @@ class ChoiceTest {
                 List.of(new MotorCondition.Test(
                         MotorCondition.Aspect.AIR_GAP, "Air gap", Verdict.STOP, "22 % off the mean, limit 10 %")),
                 Optional.empty(),
+                Optional.empty(),
                 false);
         for (OptionKind kind : List.of(OptionKind.RECONDITION, OptionKind.REWIND)) {
             assertThat(standing(gap, kind).open()).isFalse();
@@ -76,6 +82,7 @@ class ChoiceTest {
         MotorCondition melted = new MotorCondition(
                 false,
                 condition(false, Verdict.HOLDS, Verdict.HOLDS, Verdict.STOP).tests(),
+                Optional.empty(),
                 Optional.empty(),
                 true);
         for (OptionKind kind : List.of(OptionKind.RECONDITION, OptionKind.REWIND)) {

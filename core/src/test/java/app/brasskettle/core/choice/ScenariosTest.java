@@ -29,7 +29,7 @@ class ScenariosTest {
                 test(MotorCondition.Aspect.RESISTANCE, Verdict.HOLDS, "resistance"),
                 test(MotorCondition.Aspect.TURNS, surge, "surge")));
         tests.addAll(List.of(more));
-        return new MotorCondition(hazardous, tests, Optional.of(Set.of(map)), false);
+        return new MotorCondition(hazardous, tests, Optional.of(Set.of(map)), Optional.empty(), false);
     }
 
     private static final MotorCondition SHORTED = condition(false, Verdict.HOLDS, Verdict.STOP, "map-spot-in-slot");

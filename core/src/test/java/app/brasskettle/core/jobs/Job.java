@@ -5,6 +5,7 @@ import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.ChosenOption;
+import app.brasskettle.core.drying.DryingCurve;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.LockOut;
 import app.brasskettle.core.energise.PowerRecord;
@@ -84,6 +85,7 @@ final class Job {
     List<EarlierFailure> earlier = List.of();
     boolean priced;
     Optional<ChosenOption> chosen = Optional.empty();
+    Optional<DryingCurve> drying = Optional.empty();
 
     JobAssessment read() {
         return JobAssessment.of(record(), NOW);
@@ -127,7 +129,8 @@ final class Job {
                 priced
                         ? Optional.of(OfferBuilder.build(PricingFacts.rating(15_000, 4), ShopPrices.shipped()))
                         : Optional.empty(),
-                chosen);
+                chosen,
+                drying);
     }
 
     private List<RecordedTest> tests() {

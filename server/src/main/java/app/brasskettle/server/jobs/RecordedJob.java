@@ -8,6 +8,7 @@ import app.brasskettle.core.choice.ChosenOption;
 import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.coilset.CoilSetTake;
 import app.brasskettle.core.connection.ConnectionSheet;
+import app.brasskettle.core.drying.DryingCurve;
 import app.brasskettle.core.findings.Findings;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.CoilsTaken;
@@ -233,7 +234,8 @@ public final class RecordedJob {
                 coilSets(),
                 read(SheetKind.REDESIGN, RedesignSheet.class),
                 read(SheetKind.OFFERS, ChoiceSheet.class),
-                last(EventKind.CHOSEN).flatMap(RecordedJob::chosen));
+                last(EventKind.CHOSEN).flatMap(RecordedJob::chosen),
+                read(SheetKind.DRYING, DryingCurve.class));
     }
 
     /** What was chosen; an older record names the option by its kind alone. */

@@ -5,6 +5,7 @@ import app.brasskettle.core.charts.InsulationCurve;
 import app.brasskettle.core.charts.TestLines;
 import app.brasskettle.core.choice.ChoiceAssessment;
 import app.brasskettle.core.coilset.CoilSetAssessment;
+import app.brasskettle.core.drying.DryingResult;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.HighVoltageGate;
 import app.brasskettle.core.insulation.AbsorptionFit;
@@ -67,6 +68,7 @@ public record JobView(
         Optional<Concluded> concluded,
         List<Concluded> overruledConclusions,
         Optional<Chosen> chosen,
+        Optional<DryingResult> drying,
         SimulatedMotorView simulatedMotor,
         Terms terms) {
 

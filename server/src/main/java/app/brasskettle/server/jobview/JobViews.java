@@ -78,6 +78,7 @@ public final class JobViews {
                 job.last(EventKind.CONCLUDED).map(JobViews::concluded),
                 overruledConclusions(job),
                 job.last(EventKind.CHOSEN).map(e -> chosen(e, reading)),
+                reading.drying(),
                 simulated(job.row().simulatedMotor()),
                 JobView.Terms.all());
     }

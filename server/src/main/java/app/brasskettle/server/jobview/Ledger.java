@@ -96,6 +96,9 @@ final class Ledger {
                 reading.redesign()
                         .ifPresent(r ->
                                 add(s, r.judgement().verdict(), r.judgement().headline(), JobStep.NEW_WINDING.path()));
+            case DRYING ->
+                reading.drying()
+                        .ifPresent(d -> add(s, d.verdict(), d.judgement().headline(), JobStep.DRYING.path()));
             case OFFERS ->
                 reading.choice()
                         .ifPresent(c -> add(s, c.advice().verdict(), c.advice().headline(), "choose"));

@@ -8,6 +8,9 @@ import app.brasskettle.core.coilset.CoilSetTake;
 import app.brasskettle.core.connection.ConnectionAssessment;
 import app.brasskettle.core.connection.ConnectionSheet;
 import app.brasskettle.core.design.RatingEstimate;
+import app.brasskettle.core.drying.DryingCurve;
+import app.brasskettle.core.drying.DryingResult;
+import app.brasskettle.core.drying.DryingWorksheet;
 import app.brasskettle.core.findings.Findings;
 import app.brasskettle.core.findings.FindingsAssessment;
 import app.brasskettle.core.jobs.Arrival;
@@ -60,6 +63,7 @@ import java.util.Optional;
  * @param findings each finding judged
  * @param facts what a coil map says
  * @param choice options compared
+ * @param drying what drying comes to
  * @param coilSets what a take coil by coil comes to
  * @param redesign what a new winding comes to
  * @param offer wire from the rack for it
@@ -81,6 +85,7 @@ record SheetPreview(
         Optional<FindingsAssessment> findings,
         List<MapFact> facts,
         Optional<ChoiceAssessment> choice,
+        Optional<DryingResult> drying,
         Optional<CoilSetAssessment> coilSets,
         Optional<RedesignAssessment> redesign,
         Optional<WireOffer> offer,
@@ -129,6 +134,8 @@ record SheetPreview(
                 as(input, PaintedStator.class).map(s -> s.map().facts()).orElse(List.of()),
                 as(input, ChoiceSheet.class)
                         .flatMap(c -> JobAssessment.compare(job, c, JobClock.seconds(JobClock.now()))),
+                as(input, DryingCurve.class)
+                        .map(d -> DryingWorksheet.create().work().apply(d)),
                 as(input, CoilSetTake.class)
                         .map(t -> CoilSetAssessment.of(t, job.rules().windingLimits())),
                 redesign,

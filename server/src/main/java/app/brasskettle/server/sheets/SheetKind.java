@@ -3,6 +3,7 @@ package app.brasskettle.server.sheets;
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.coilset.CoilSetTake;
 import app.brasskettle.core.connection.ConnectionSheet;
+import app.brasskettle.core.drying.DryingCurve;
 import app.brasskettle.core.findings.Findings;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.leads.LeadMap;
@@ -27,6 +28,7 @@ public enum SheetKind implements Coded {
     CONNECTION(ConnectionSheet.class, Station.WINDING),
     COIL_SETS(CoilSetTake.class, Station.WINDING),
     OFFERS(ChoiceSheet.class, Station.CHOOSE),
+    DRYING(DryingCurve.class, Station.CHOOSE),
     REDESIGN(RedesignSheet.class, Station.REWIND);
 
     private final Class<? extends Record> type;

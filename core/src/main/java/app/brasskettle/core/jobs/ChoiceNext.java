@@ -1,0 +1,100 @@
+package app.brasskettle.core.jobs;
+
+import app.brasskettle.core.catalogue.WindingTests;
+import app.brasskettle.core.choice.ChosenOption;
+import app.brasskettle.core.choice.OptionKind;
+import app.brasskettle.core.drying.DryingResult;
+import app.brasskettle.core.drying.DryingWorksheet;
+import app.brasskettle.core.redesign.RedesignAssessment;
+import app.brasskettle.core.testrecord.JudgedTest;
+import app.brasskettle.core.testrecord.JudgedTests;
+import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.JobStep;
+import app.brasskettle.core.work.Station;
+import java.util.Optional;
+
+/** What needs hands next once the cause is known: prices, the customer, and what they chose. */
+final class ChoiceNext {
+
+    private final JobRecord job;
+    private final Optional<RedesignAssessment> redesign;
+    private final Optional<Verdict> insulation;
+    private final Optional<DryingResult> drying;
+
+    ChoiceNext(JobRecord job, JudgedTests tests, Optional<RedesignAssessment> redesign) {
+        this.job = job;
+        this.redesign = redesign;
+        this.insulation = tests.current(WindingTests.INSULATION_RESISTANCE, 1).map(JudgedTest::verdict);
+        this.drying = job.drying().map(d -> DryingWorksheet.create().work().apply(d));
+    }
+
+    Optional<Verdict> dried() {
+        return drying.map(DryingResult::verdict);
+    }
+
+    /** Whether drying is offered: insulation that stops may come up with heat. */
+    boolean offersDrying() {
+        return drying.isPresent() || insulation.filter(v -> v == Verdict.STOP).isPresent();
+    }
+
+    /** Whether its winding may come out: nobody chose a way that leaves it in. */
+    boolean mayStrip() {
+        return job.chosen().isEmpty() || chose(OptionKind.REWIND);
+    }
+
+    /**
+     * The next step.
+     *
+     * @param rewinds whether the station where it is rewound is open
+     */
+    JobAssessment.Next next(boolean rewinds) {
+        if (job.offers().isEmpty()) {
+            return next("Price the options", JobStep.OPTIONS);
+        }
+        Optional<JobAssessment.Next> dry = whileDrying();
+        if (dry.isPresent()) {
+            return dry.get();
+        }
+        return chose(OptionKind.REWIND) && rewinds ? rewinding() : answered();
+    }
+
+    /** What the customer said, or that they have not. */
+    JobAssessment.Next answered() {
+        return job.chosen()
+                .map(ChosenOption::name)
+                .map(name -> next("Chosen: " + name, JobStep.OPTIONS))
+                .orElseGet(() -> next("Customer to choose", JobStep.OPTIONS));
+    }
+
+    private boolean chose(OptionKind kind) {
+        return job.chosen().filter(c -> c.kind() == kind).isPresent();
+    }
+
+    /** What a winding that is being dried needs; nothing once another way was chosen, or its insulation was tested anew and holds. */
+    private Optional<JobAssessment.Next> whileDrying() {
+        boolean otherWay = job.chosen().isPresent() && !chose(OptionKind.RECONDITION);
+        boolean up = insulation.filter(v -> v == Verdict.HOLDS).isPresent();
+        return drying.filter(d -> !otherWay && !up).map(d -> switch (d.verdict()) {
+            case STOP -> next("Choose again: drying did not bring it up", JobStep.OPTIONS);
+            case HOLDS ->
+                new JobAssessment.Next(
+                        "Dry: take the insulation test anew",
+                        WindingTests.INSULATION_RESISTANCE.step(1),
+                        Station.BENCH);
+            default -> next(d.judgement().headline(), JobStep.DRYING);
+        });
+    }
+
+    private JobAssessment.Next rewinding() {
+        return redesign.map(r -> next(
+                        r.judgement().verdict() == Verdict.HOLDS
+                                ? "Rewind it by its coil ticket"
+                                : r.judgement().headline(),
+                        JobStep.NEW_WINDING))
+                .orElseGet(() -> next("To be rewound: design the new winding", JobStep.NEW_WINDING));
+    }
+
+    private static JobAssessment.Next next(String sentence, JobStep step) {
+        return new JobAssessment.Next(sentence, step.path(), step.station());
+    }
+}
