@@ -868,6 +868,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{tag}/quotes/{version}/mail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mail"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}/quotes/{version}/quote.pdf": {
         parameters: {
             query?: never;
@@ -3223,6 +3239,13 @@ export interface components {
             option: string;
             reason: string;
         };
+        "app.brasskettle.server.choice.QuoteController.Recipient": {
+            to: string;
+        };
+        "app.brasskettle.server.choice.QuoteMail.Mailed": {
+            file: string | null;
+            sent: boolean;
+        };
         "app.brasskettle.server.choice.QuoteStore.Answered": {
             /** @enum {string} */
             answer: "accepted" | "declined" | "question";
@@ -5377,6 +5400,33 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
+                };
+            };
+        };
+    };
+    mail: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.choice.QuoteController.Recipient"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.choice.QuoteMail.Mailed"];
                 };
             };
         };

@@ -50,6 +50,7 @@ export type ConnectionDrill = S['app.brasskettle.server.winding.DrillController.
 export type DrillTold = S['app.brasskettle.server.winding.DrillController.Told'];
 export type QuoteView = S['app.brasskettle.server.choice.QuoteView'];
 export type QuoteAddress = S['app.brasskettle.server.choice.QuoteController.Address'];
+export type QuoteMailed = S['app.brasskettle.server.choice.QuoteMail.Mailed'];
 export type CustomerQuote = S['app.brasskettle.server.choice.CustomerQuoteController.View'];
 export type PriceLists = S['app.brasskettle.server.choice.PriceListController.View'];
 export type ChoiceReading = S['app.brasskettle.core.choice.ChoiceAssessment'];

@@ -1,3 +1,4 @@
+import { Fragment } from 'react';
 import type { ChoiceReading } from '../api/types';
 import { hours, money, plain } from '../quantity/figures';
 import { useMoney } from '../settings/useSettings';
@@ -34,52 +35,69 @@ export function Compared({ choice, outagePerHour }: { choice: ChoiceReading; out
       </thead>
       <tbody>
         {choice.options.map((o) => (
-          <tr key={o.name} className={choice.advised === o.name ? 'advised' : undefined}>
-            <td>
-              <b style={o.open ? {} : { textDecoration: 'line-through' }}>{o.name}</b>
-              {choice.advised === o.name && <span className="soft"> · cheapest</span>}
-              {o.reason && (
-                <div className="small" style={{ display: 'flex', gap: 6, alignItems: 'center' }}>
-                  <Mark verdict={o.open ? 'watch' : 'stop'} size={14} />
-                  <span>
-                    {o.reason}
-                    {!o.open && o.bringsBack && ` What would bring it back: ${o.bringsBack}`}
-                  </span>
-                </div>
-              )}
-              <div className="small soft">
-                {ranged(o.efficiencyPercent, (f) => plain(f, 3))} % ·{' '}
-                {ranged(o.expectedLifeYears, (f) => plain(f, 3))} years
-                {o.warrantyMonths !== null && ` · ${plain(o.warrantyMonths)} months of warranty`}
-              </div>
-              {o.payback && <div className="small soft">{o.payback}</div>}
-            </td>
-            <td className="n">
-              {o.priced ? money(o.price) : 'ask'}
-              {o.priceRange.low !== o.priceRange.high && (
-                <div className="small soft">
-                  {money(o.priceRange.low)} to {money(o.priceRange.high)}
-                </div>
-              )}
-            </td>
-            <td className="n">
-              {hours(o.leadTimeHours.likely)}
-              {o.leadTimeHours.low !== o.leadTimeHours.high && (
-                <div className="small soft">
-                  {hours(o.leadTimeHours.low)} to {hours(o.leadTimeHours.high)}
-                </div>
-              )}
-            </td>
-            <td className="n">{outagePerHour > 0 || o.outageCost > 0 ? money(o.outageCost) : '–'}</td>
-            <td className="n">
-              <b>{o.priced ? money(o.equivalentAnnualCost) : '–'}</b>
-            </td>
-            <td>{o.odds && <OddsBar odds={o.odds} least={least} most={most} />}</td>
-            <td className="n">{o.levelPrice === null ? '–' : money(o.levelPrice)}</td>
-          </tr>
+          <Fragment key={o.name}>
+            <tr className={choice.advised === o.name ? 'figures advised' : 'figures'}>
+              <td>
+                <b style={o.open ? {} : { textDecoration: 'line-through' }}>{o.name}</b>
+                {choice.advised === o.name && <span className="soft"> · cheapest</span>}
+              </td>
+              <td className="n">
+                {o.priced ? money(o.price) : 'ask'}
+                <Between range={o.priceRange} show={money} />
+              </td>
+              <td className="n">
+                {hours(o.leadTimeHours.likely)}
+                <Between range={o.leadTimeHours} show={hours} />
+              </td>
+              <td className="n">{outagePerHour > 0 || o.outageCost > 0 ? money(o.outageCost) : '–'}</td>
+              <td className="n">
+                <b>{o.priced ? money(o.equivalentAnnualCost) : '–'}</b>
+              </td>
+              <td>{o.odds && <OddsBar odds={o.odds} least={least} most={most} />}</td>
+              <td className="n">{o.levelPrice === null ? '–' : money(o.levelPrice)}</td>
+            </tr>
+            <tr className={choice.advised === o.name ? 'words advised' : 'words'}>
+              <td colSpan={7}>
+                <Words option={o} />
+              </td>
+            </tr>
+          </Fragment>
         ))}
       </tbody>
     </table>
+  );
+}
+
+/** The range of a figure that is not known exactly, under it. */
+function Between({ range, show }: { range: Range; show: (figure: number) => string }) {
+  return range.low === range.high ? null : (
+    <div className="small soft">
+      {show(range.low)} to {show(range.high)}
+    </div>
+  );
+}
+
+/** What there is to say of an option beside its figures. */
+function Words({ option: o }: { option: Option }) {
+  return (
+    <div className="small">
+      {o.reason && (
+        <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center', marginRight: 8 }}>
+          <Mark verdict={o.open ? 'watch' : 'stop'} size={14} />
+          <span>
+            {o.reason}
+            {!o.open && o.bringsBack && ` What would bring it back: ${o.bringsBack}`}
+          </span>
+        </span>
+      )}
+      <span className="soft">
+        {ranged(o.efficiencyPercent, (f) => plain(f, 3))} % ·{' '}
+        {ranged(o.expectedLifeYears, (f) => plain(f, 3))} years
+        {o.warrantyMonths !== null && ` · ${plain(o.warrantyMonths)} months of warranty`}
+        {o.payback && ` · ${o.payback}`}
+        {o.notIncluded && ` · Not included: ${o.notIncluded}`}
+      </span>
+    </div>
   );
 }
 

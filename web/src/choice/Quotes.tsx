@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { call, Refusal } from '../api/http';
-import type { JobView, QuoteAddress, QuoteView } from '../api/types';
+import type { JobView, QuoteAddress, QuoteMailed, QuoteView } from '../api/types';
 import { at } from '../ui/preview';
 import { ErrorNotice } from '../ui/ErrorNotice';
 import { useChange } from '../job/useJob';
@@ -127,6 +127,7 @@ function OneQuote({
           ))}
         </div>
       )}
+      {may && quote.state === 'open' && <Send path={path} quote={quote} changed={changed} />}
       {make.data && (
         <div style={{ marginTop: 8 }}>
           <p className="caution">
@@ -137,6 +138,52 @@ function OneQuote({
         </div>
       )}
     </div>
+  );
+}
+
+/** Sends a quote to an e-mail address, or gives the message as a file where the shop has no mail server. */
+function Send({ path, quote, changed }: { path: string; quote: QuoteView; changed: () => void }) {
+  const [to, setTo] = useState('');
+  const send = useMutation({
+    mutationFn: () => call<QuoteMailed>('POST', `${path}/mail`, { to }),
+    onSuccess: changed,
+  });
+  const refused = send.error instanceof Refusal ? send.error.problems : [];
+  const file = send.data?.file;
+  return (
+    <form
+      style={{ display: 'flex', gap: 12, alignItems: 'end', flexWrap: 'wrap' }}
+      onSubmit={(e) => {
+        e.preventDefault();
+        send.mutate();
+      }}
+    >
+      <TypedField
+        words
+        label="Send it to"
+        hint="name@example"
+        value={to}
+        problem={at(refused, 'to')}
+        onChange={setTo}
+      />
+      <Button htmlType="submit" loading={send.isPending} style={{ marginBottom: 22 }}>
+        Send by e-mail
+      </Button>
+      {send.data?.sent && <p style={{ marginBottom: 28 }}>Sent.</p>}
+      {file && (
+        <p style={{ marginBottom: 28 }}>
+          No mail server is set.{' '}
+          <a
+            download={`quote-${String(quote.version)}.eml`}
+            href={`data:message/rfc822;charset=utf-8,${encodeURIComponent(file)}`}
+          >
+            Take the message as a file
+          </a>{' '}
+          and send it by hand.
+        </p>
+      )}
+      <ErrorNotice error={send.error} hide={['to']} />
+    </form>
   );
 }
 

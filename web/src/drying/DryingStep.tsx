@@ -91,9 +91,9 @@ export function DryingStep({ job }: { job: JobView }) {
       <table className="quiet lines" onKeyDown={toNextField} style={{ maxWidth: 620 }}>
         <thead>
           <tr>
-            <th>hours since the start</th>
-            <th>to frame, MΩ</th>
-            <th>winding, °C</th>
+            <th style={{ width: '30%' }}>hours since the start</th>
+            <th style={{ width: '26%' }}>to frame, MΩ</th>
+            <th style={{ width: '22%' }}>winding, °C</th>
             <th className="n">at 40 °C</th>
           </tr>
         </thead>

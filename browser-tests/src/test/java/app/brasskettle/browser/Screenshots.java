@@ -47,6 +47,7 @@ final class Screenshots {
                     new Browser.NewPageOptions().setViewportSize(1280, 800).setBaseURL(args[0]));
             Hand lead = new Hand(page).signIn("lead");
             views.forEach((name, path) -> take(page, path, Path.of(args[1], name + ".png")));
+            telephone(browser, lead, args[0], Path.of(args[1], "customer.png"));
             lead.press("dark setting");
             page.setViewportSize(820, 1180);
             take(page, "/jobs/TQ-0401/teardown/coils", Path.of(args[1], "tablet.png"));
@@ -54,6 +55,17 @@ final class Screenshots {
             lead.press("light setting");
             page.waitForLoadState(LoadState.NETWORKIDLE);
         }
+    }
+
+    /** The newest quote of a job as its customer has it on a telephone. */
+    private static void telephone(Browser browser, Hand lead, String address, Path file) {
+        lead.goTo("/jobs/TQ-0404/choose");
+        lead.press("Make an address for the customer");
+        String letter = lead.page().getByLabel("Letter to the customer").inputValue();
+        Page page = browser.newPage(
+                new Browser.NewPageOptions().setViewportSize(390, 844).setBaseURL(address));
+        take(page, letter.replaceAll("(?s).*(/quote/\\S+).*", "$1"), file);
+        page.close();
     }
 
     private static void take(Page page, String path, Path file) {

@@ -239,7 +239,7 @@ class SliceTest {
                 .locator("a.station", new Page.LocatorOptions().setHasText("Choose"))
                 .click();
         hand.seesHeading("Recondition, rewind or replace");
-        hand.sees("Prices and the answer are the office’s");
+        hand.sees("Prices, quotes and the answer are the office’s");
     }
 
     private static void priceAndAnswer(Hand office, String tag) {
@@ -253,9 +253,11 @@ class SliceTest {
                 .isVisible();
         assertThat(office.page().getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Recondition")))
                 .hasCount(0);
+        office.press("Issue the quote");
+        office.sees("waits for an answer");
         office.pick("Rewind");
-        office.fill("Who chose", "R. Ashe");
-        office.fill("Why", "In the season, three weeks are too long.");
+        office.fill("Who answered", "R. Ashe");
+        office.fill("What was said", "In the season, three weeks are too long.");
         office.press("Record the answer");
         office.sees("chosen by R. Ashe");
     }
@@ -275,6 +277,6 @@ class SliceTest {
         office.goTo("/jobs/" + tag + "/teardown/coils");
         office.sees("losing line B");
         office.goTo("/");
-        office.sees("Chosen: Rewind");
+        office.sees("To be rewound");
     }
 }

@@ -53,6 +53,7 @@ class ViewsTest {
         "/jobs/TQ-0366/rewind/new-winding, New winding, true",
         "/bank, Winding bank, false",
         "/jobs/TQ-0404/choose, Recondition, true",
+        "/jobs/TQ-0402/choose/drying, Drying, false",
         "/jobs/TQ-0404/gate, Energising blocked, true",
         "/worksheets/insulation-resistance, Insulation to frame, false"
     })

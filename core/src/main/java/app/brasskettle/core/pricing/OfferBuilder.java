@@ -23,7 +23,7 @@ public final class OfferBuilder {
     private static final double USUAL_RUN_HOURS = 4000;
     private static final double USUAL_LOAD_PERCENT = 75;
     private static final double RECONDITIONED_YEARS = 6;
-    private static final double REWOUND_YEARS = 10;
+    private static final double REWOUND_YEARS = 12;
     private static final double NEW_YEARS = 15;
     private static final double WARRANTY_MONTHS = 12;
     private static final double NEW_WARRANTY_MONTHS = 24;
@@ -32,8 +32,8 @@ public final class OfferBuilder {
     private static final double INSULATION_PER_KG = 34;
     private static final double VARNISH_PER_KG = 12;
     private static final double SEALS_EACH = 6;
-    /** What an old motor of unknown efficiency lies under the least efficient new one. */
-    private static final double OLDER_POINTS = 1.5;
+    /** What a motor of unknown efficiency loses more than the least efficient new one, a class apart (IEC 60034-30-1). */
+    private static final double OLDER_LOSS_SHARE = 1.2;
 
     private static final double BIG_W = 160_000;
     private static final double MIDDLE_W = 45_000;
@@ -300,7 +300,8 @@ public final class OfferBuilder {
     private double efficiency() {
         return facts.efficiencyPercent()
                 .orElseGet(() -> motors.stream()
-                        .mapToDouble(m -> m.efficiencyPercent() - OLDER_POINTS)
+                        .mapToDouble(m -> 100 / (1 + (100 / m.efficiencyPercent() - 1) * OLDER_LOSS_SHARE))
+                        .map(e -> Math.rint(10 * e) / 10)
                         .findFirst()
                         .orElse(95.0));
     }

@@ -207,6 +207,15 @@ public class QuoteBook {
         return address;
     }
 
+    /** Writes down to whom a quote went. */
+    void mailed(String tag, int version, String to, boolean sent, ChangeContext by) {
+        book.journalled(
+                tag,
+                (sent ? "sent quote " : "made an e-mail of quote ") + version,
+                by,
+                () -> Map.of("quote", version, "to", to));
+    }
+
     /** Takes an address back. */
     @Transactional
     public void revoke(String tag, int version, long link, ChangeContext by) {

@@ -12,6 +12,7 @@ import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobview.JobView;
 import app.brasskettle.server.jobview.JobViews;
+import jakarta.mail.internet.InternetAddress;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.http.HttpHeaders;
@@ -38,11 +39,16 @@ class QuoteController {
 
     private final QuoteBook quotes;
     private final QuoteStore store;
+    private final QuoteMail mail;
 
-    QuoteController(QuoteBook quotes, QuoteStore store) {
+    QuoteController(QuoteBook quotes, QuoteStore store, QuoteMail mail) {
+        this.mail = mail;
         this.quotes = quotes;
         this.store = store;
     }
+
+    /** Whom a quote is sent to. */
+    record Recipient(String to) {}
 
     /** An address that is shown once. */
     record Address(String address, String mail) {}
@@ -127,12 +133,29 @@ class QuoteController {
     @PostMapping("/{version}/addresses")
     Address address(@PathVariable String tag, @PathVariable int version, Authentication who) {
         ChangeContext by = ChangeContext.of(People.of(who, PRICING), null);
+        return made(tag, version, by);
+    }
+
+    private Address made(String tag, int version, ChangeContext by) {
         String secret = quotes.address(tag, version, by);
         String address = ServletUriComponentsBuilder.fromCurrentContextPath()
                 .path("/quote/{secret}")
                 .buildAndExpand(secret)
                 .toUriString();
         return new Address(address, QuoteLetter.text(quotes.find(tag, version).content(), address));
+    }
+
+    /** Sends the quote with an address of its own to a customer's e-mail address, or gives the message as a file. */
+    @PostMapping("/{version}/mail")
+    QuoteMail.Mailed mail(
+            @PathVariable String tag, @PathVariable int version, @RequestBody Recipient body, Authentication who) {
+        ChangeContext by = ChangeContext.of(People.of(who, PRICING), null);
+        QuoteStore.Stored quote = quotes.find(tag, version);
+        InternetAddress to = QuoteMail.recipient(body.to());
+        QuoteMail.Mailed mailed =
+                mail.send(to, quote.content(), made(tag, version, by).mail(), store.pdf(quote.id()));
+        quotes.mailed(tag, version, to.getAddress(), mailed.sent(), by);
+        return mailed;
     }
 
     @DeleteMapping("/{version}/addresses/{id}")

@@ -128,6 +128,7 @@ class RightsTest {
         TABLE.put("POST /api/jobs/{tag}/quotes/{version}/answer", OFFICE);
         TABLE.put("POST /api/jobs/{tag}/quotes/{version}/addresses", OFFICE);
         TABLE.put("DELETE /api/jobs/{tag}/quotes/{version}/addresses/{id}", OFFICE);
+        TABLE.put("POST /api/jobs/{tag}/quotes/{version}/mail", OFFICE);
         TABLE.put("GET /api/prices", ALL);
         TABLE.put("GET /api/prices/list.csv", ALL);
         TABLE.put("POST /api/prices", OFFICE);
