@@ -45,6 +45,11 @@ export function Ledger({ job }: { job: JobView }) {
           </a>
         </li>
         <li>
+          <a href={`/api/jobs/${tag}/condition.pdf`} target="_blank" rel="noreferrer">
+            Condition on arrival, for the owner (PDF)
+          </a>
+        </li>
+        <li>
           <a href={`/api/jobs/${tag}/tag.pdf`} target="_blank" rel="noreferrer">
             Print the tag (PDF)
           </a>

@@ -201,6 +201,12 @@ function Card({
   );
 }
 
+/** What is recommended first, what cannot be had last; else as it was offered. */
+function inOrder(quote: Quote): Option[] {
+  const rank = (o: Option) => (quote.advised === o.name ? 0 : o.open ? 1 : 2);
+  return [...quote.options].sort((a, b) => rank(a) - rank(b));
+}
+
 function Answering({ view, path, address }: { view: CustomerQuote; path: string; address: string }) {
   const q = view.quote;
   const client = useQueryClient();
@@ -230,7 +236,7 @@ function Answering({ view, path, address }: { view: CustomerQuote; path: string;
   return (
     <section aria-label="Your answer">
       <div role={open ? 'radiogroup' : undefined} aria-label={open ? 'Options' : undefined}>
-        {q.options.map((o) => (
+        {inOrder(q).map((o) => (
           <Card
             key={o.name}
             option={o}

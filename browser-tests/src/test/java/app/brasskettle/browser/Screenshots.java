@@ -5,13 +5,21 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.LoadState;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
 
 /** The pictures of the README, taken from a running demonstration shop. */
 final class Screenshots {
+
+    private static final int PAPER_DPI = 96;
 
     private Screenshots() {}
 
@@ -22,17 +30,14 @@ final class Screenshots {
         views.put("arrival", "/jobs/TQ-0402/receive");
         views.put("passport", "/motors/SW0417B");
         views.put("shop", "/shop");
-        views.put("nameplate", "/jobs/TQ-0401/plate");
         views.put("insulation", "/jobs/TQ-0402/bench/insulation");
         views.put("surge", "/jobs/TQ-0403/bench/surge");
-        views.put("run", "/jobs/TQ-0407/bench/watch");
         views.put("triage", "/triage");
         views.put("gate", "/jobs/TQ-0404/gate");
         views.put("parts", "/jobs/TQ-0408/teardown/parts");
         views.put("coils", "/jobs/TQ-0401/teardown/coils");
         views.put("cause", "/jobs/TQ-0408/cause");
         views.put("winding", "/jobs/TQ-0406/winding");
-        views.put("choose", "/jobs/TQ-0404/choose");
         views.put("redesign", "/jobs/TQ-0366/rewind/new-winding");
         views.put("bank", "/bank");
         views.put("connection", "/jobs/TQ-0404/winding/connection");
@@ -47,7 +52,10 @@ final class Screenshots {
                     new Browser.NewPageOptions().setViewportSize(1280, 800).setBaseURL(args[0]));
             Hand lead = new Hand(page).signIn("lead");
             views.forEach((name, path) -> take(page, path, Path.of(args[1], name + ".png")));
+            page.setViewportSize(1280, 1240);
+            take(page, "/jobs/TQ-0404/choose", Path.of(args[1], "choose.png"));
             telephone(browser, lead, args[0], Path.of(args[1], "customer.png"));
+            paper(page, Path.of(args[1], "quote.png"));
             lead.press("dark setting");
             page.setViewportSize(820, 1180);
             take(page, "/jobs/TQ-0401/teardown/coils", Path.of(args[1], "tablet.png"));
@@ -60,12 +68,23 @@ final class Screenshots {
     /** The newest quote of a job as its customer has it on a telephone. */
     private static void telephone(Browser browser, Hand lead, String address, Path file) {
         lead.goTo("/jobs/TQ-0404/choose");
+        lead.press("Issue the quote");
         lead.press("Make an address for the customer");
         String letter = lead.page().getByLabel("Letter to the customer").inputValue();
         Page page = browser.newPage(
                 new Browser.NewPageOptions().setViewportSize(390, 844).setBaseURL(address));
         take(page, letter.replaceAll("(?s).*(/quote/\\S+).*", "$1"), file);
         page.close();
+    }
+
+    /** The first page of the same quote on paper. */
+    private static void paper(Page page, Path file) {
+        byte[] pdf = page.request().get("/api/jobs/TQ-0404/quotes/1/quote.pdf").body();
+        try (PDDocument quote = Loader.loadPDF(pdf)) {
+            ImageIO.write(new PDFRenderer(quote).renderImageWithDPI(0, PAPER_DPI), "png", file.toFile());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private static void take(Page page, String path, Path file) {

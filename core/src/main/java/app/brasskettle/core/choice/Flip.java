@@ -18,13 +18,20 @@ import java.util.Optional;
 public record Flip(
         String figure, String unit, double now, double at, boolean above, String to, Optional<Double> chancePercent) {
 
+    private static final double HOURS_TOLD_AS_DAYS = 48;
+    private static final double LEAST_TOLD_PERCENT = 0.5;
+
     /** The flip as a sentence. */
     public String sentence() {
         return figure + (above ? " over " : " under ") + with(at) + " (now " + with(now) + "): " + Phrase.lower(to)
                 + " is cheaper"
-                + chancePercent
-                        .map(c -> "; likely in " + Figures.significant(c, 2) + " of 100 cases.")
-                        .orElse(".");
+                + chancePercent.map(Flip::chance).orElse(".");
+    }
+
+    private static String chance(double percent) {
+        return percent < LEAST_TOLD_PERCENT
+                ? "; nobody expects that."
+                : "; so it may be in " + Figures.significant(percent, 2) + " of 100 cases.";
     }
 
     private String with(double figure) {
@@ -32,6 +39,4 @@ public record Flip(
                 ? Figures.significant(figure / 24, 3) + " days"
                 : (Figures.significant(figure, 3) + " " + unit).strip();
     }
-
-    private static final double HOURS_TOLD_AS_DAYS = 48;
 }

@@ -63,8 +63,9 @@ final class QuotePage {
                 .append("</style></head><body>");
         head();
         found();
-        options();
         advice();
+        options();
+        flips();
         terms();
         appendix();
         return out.append("</body></html>").toString();
@@ -151,7 +152,7 @@ final class QuotePage {
                 o.open() || o.bringsBack().isEmpty() ? "" : "What would bring it back: " + o.bringsBack(),
                 o.payback(),
                 o.included().isEmpty() ? "" : "Included: " + o.included(),
-                o.notIncluded().isEmpty() ? "" : "Not included: " + o.notIncluded())) {
+                o.notIncluded().isEmpty() || !o.open() ? "" : "Not included: " + o.notIncluded())) {
             if (!small.isBlank()) {
                 out.append("<div class=\"small\">").append(esc(small)).append("</div>");
             }
@@ -194,6 +195,9 @@ final class QuotePage {
                         .append(r.moves() ? ": this moves the advice." : ".")
                         .append("</div>"));
         out.append("</div>");
+    }
+
+    private void flips() {
         if (!quote.flips().isEmpty()) {
             out.append("<section><h2>What would change this advice</h2><ul>");
             quote.flips().forEach(f -> out.append("<li>").append(esc(f)).append("</li>"));

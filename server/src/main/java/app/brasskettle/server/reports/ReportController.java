@@ -64,11 +64,25 @@ class ReportController {
     ResponseEntity<byte[]> sheet(@PathVariable String tag, Authentication who) {
         String by = People.of(who).displayName();
         JobView job = JobViews.of(book.read(tag));
-        List<Pictured> pictured = photos.of(tag).stream()
+        return pdf(
+                tag,
+                new JobSheet(job, pictured(tag), settings.current(), by, OffsetDateTime.now(ZoneOffset.UTC)).html());
+    }
+
+    private List<Pictured> pictured(String tag) {
+        return photos.of(tag).stream()
                 .limit(MAX_PICTURES)
                 .map(p -> new Pictured(p, photos.picture(tag, p.id())))
                 .toList();
-        return pdf(tag, new JobSheet(job, pictured, settings.current(), by, OffsetDateTime.now(ZoneOffset.UTC)).html());
+    }
+
+    /** The condition on arrival, for the motor's owner. */
+    @GetMapping(value = "/api/jobs/{tag}/condition.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> condition(@PathVariable String tag) {
+        JobView job = JobViews.of(book.read(tag));
+        String html =
+                new ConditionReport(job, pictured(tag), settings.current(), OffsetDateTime.now(ZoneOffset.UTC)).html();
+        return named(tag + "-condition", printer.archival(html));
     }
 
     /** The tag's code opens the job at the address by which this call reached the shop. */
@@ -128,6 +142,10 @@ class ReportController {
     }
 
     private ResponseEntity<byte[]> pdf(String name, String xhtml) {
+        return named(name, printer.print(xhtml));
+    }
+
+    private static ResponseEntity<byte[]> named(String name, byte[] pdf) {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noStore())
                 .header(
@@ -136,6 +154,6 @@ class ReportController {
                                 .filename(name + ".pdf")
                                 .build()
                                 .toString())
-                .body(printer.print(xhtml));
+                .body(pdf);
     }
 }

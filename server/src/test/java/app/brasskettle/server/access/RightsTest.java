@@ -59,6 +59,7 @@ class RightsTest {
         TABLE.put("POST /api/bank/import", LEADS);
         TABLE.put("GET /api/bank/export.csv", ALL);
         TABLE.put("GET /api/bank/export.json", ALL);
+        TABLE.put("GET /api/jobs/{tag}/condition.pdf", ALL);
         TABLE.put("GET /api/jobs/{tag}/tag.pdf", ALL);
         TABLE.put("GET /api/jobs/{tag}/photos", ALL);
         TABLE.put("POST /api/jobs/{tag}/photos", ALL);

@@ -91,17 +91,48 @@ class QuoteTest {
         byte[] pdf = visitor.get("/api/jobs/" + tag + "/quotes/" + newest + "/quote.pdf")
                 .with(200)
                 .bytes();
+        assertThat(wrongWith(pdf)).isEmpty();
+        assertThat(wrongWith(visitor.get("/api/jobs/" + tag + "/condition.pdf")
+                        .with(200)
+                        .bytes()))
+                .isEmpty();
+    }
+
+    /** What a validator finds wrong with a PDF/A-2b file. */
+    private static Set<String> wrongWith(byte[] pdf) throws Exception {
         VeraGreenfieldFoundryProvider.initialise();
         try (PDFAParser parser =
                         Foundries.defaultInstance().createParser(new ByteArrayInputStream(pdf), PDFAFlavour.PDFA_2_B);
                 PDFAValidator validator = Foundries.defaultInstance().createValidator(PDFAFlavour.PDFA_2_B, false)) {
             ValidationResult result = validator.validate(parser);
-            assertThat(result.getTestAssertions().stream()
-                            .filter(a -> a.getStatus() == TestAssertion.Status.FAILED)
-                            .map(a -> a.getRuleId() + " " + a.getMessage())
-                            .collect(Collectors.toSet()))
-                    .isEmpty();
-            assertThat(result.isCompliant()).isTrue();
+            Set<String> wrong = result.getTestAssertions().stream()
+                    .filter(a -> a.getStatus() == TestAssertion.Status.FAILED)
+                    .map(a -> a.getRuleId() + " " + a.getMessage())
+                    .collect(Collectors.toSet());
+            assertThat(result.isCompliant()).isEqualTo(wrong.isEmpty());
+            return wrong;
+        }
+    }
+
+    /** The validator finds what is wrong: the shop's own sheet is no PDF/A, and is not meant to be. */
+    @Test
+    void whatIsNoPdfAIsFound(Visitor visitor) throws Exception {
+        assertThat(wrongWith(
+                        visitor.as("office").get("/api/jobs/TQ-0404/sheet.pdf").bytes()))
+                .isNotEmpty();
+    }
+
+    @Test
+    void theConditionOnArrivalSaysNothingOfPrices(Visitor visitor) throws IOException {
+        byte[] bytes = visitor.as("tech")
+                .get("/api/jobs/TQ-0401/condition.pdf")
+                .with(200)
+                .bytes();
+        try (PDDocument pdf = Loader.loadPDF(bytes)) {
+            assertThat(new PDFTextStripper().getText(pdf).replaceAll("\\s+", " "))
+                    .contains("Condition on arrival", "bucket elevator", "You told us", "How it came", "plate says")
+                    .contains("Winding resistance", "says how the motor was when it came")
+                    .doesNotContain("crowns", "a year in all");
         }
     }
 
