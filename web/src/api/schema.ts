@@ -1396,7 +1396,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/prices/list.csv": {
+    "/api/prices/{kind}.csv": {
         parameters: {
             query?: never;
             header?: never;
@@ -3114,196 +3114,6 @@ export interface components {
             recommendations: string[];
             root: string;
         };
-        "app.brasskettle.server.choice.CustomerQuoteController.Body": {
-            answer: string;
-            option: string;
-            who: string;
-            words: string;
-        };
-        "app.brasskettle.server.choice.CustomerQuoteController.Given": {
-            /** @enum {string} */
-            answer: "accepted" | "declined" | "question";
-            /** Format: date-time */
-            at: string;
-            option: string;
-            who: string;
-            words: string;
-        };
-        "app.brasskettle.server.choice.CustomerQuoteController.View": {
-            answers: components["schemas"]["app.brasskettle.server.choice.CustomerQuoteController.Given"][];
-            quote: components["schemas"]["app.brasskettle.server.choice.QuoteContent"];
-            /** @enum {string} */
-            state: "open" | "accepted" | "declined" | "superseded" | "expired";
-            stateLabel: string;
-        };
-        "app.brasskettle.server.choice.PriceListController.Body": {
-            csv: string;
-            validFrom: string;
-        };
-        "app.brasskettle.server.choice.PriceListController.View": {
-            /** Format: int32 */
-            bearings: number;
-            inForce: components["schemas"]["app.brasskettle.server.choice.PriceListStore.Kept"] | null;
-            lists: components["schemas"]["app.brasskettle.server.choice.PriceListStore.Kept"][];
-            /** Format: int32 */
-            motors: number;
-        };
-        "app.brasskettle.server.choice.PriceListStore.Kept": {
-            /** Format: date-time */
-            at: string;
-            by: string;
-            /** Format: int64 */
-            id: number;
-            /** Format: int32 */
-            lines: number;
-            /** Format: date */
-            validFrom: string;
-        };
-        "app.brasskettle.server.choice.QuoteContent": {
-            advice: components["schemas"]["app.brasskettle.server.choice.QuoteContent.Advice"];
-            advised: string | null;
-            coilMap: string | null;
-            complaint: string;
-            customer: string;
-            flips: string[];
-            found: components["schemas"]["app.brasskettle.server.choice.QuoteContent.Found"][];
-            /** Format: date-time */
-            issuedAt: string;
-            issuedBy: string;
-            machine: string;
-            motor: string;
-            options: components["schemas"]["app.brasskettle.server.choice.QuoteContent.Option"][];
-            photos: components["schemas"]["app.brasskettle.server.choice.QuoteContent.Picture"][];
-            prevention: string[];
-            reasons: components["schemas"]["app.brasskettle.core.choice.ChoiceReason"][];
-            serial: string;
-            shop: components["schemas"]["app.brasskettle.server.choice.QuoteContent.Shop"];
-            simulated: boolean;
-            tag: string;
-            technical: components["schemas"]["app.brasskettle.server.choice.QuoteContent.Technical"][];
-            /** Format: date-time */
-            validUntil: string;
-            /** Format: int32 */
-            version: number;
-            why: string;
-        };
-        "app.brasskettle.server.choice.QuoteContent.Advice": {
-            because: string;
-            headline: string;
-            word: string;
-        };
-        "app.brasskettle.server.choice.QuoteContent.Found": {
-            sentence: string;
-            verdict: string;
-        };
-        "app.brasskettle.server.choice.QuoteContent.Line": {
-            amount: string;
-            basis: string;
-            quantity: string;
-            rate: string;
-            task: string;
-        };
-        "app.brasskettle.server.choice.QuoteContent.Option": {
-            bringsBack: string;
-            cheapestOf100: number | null;
-            included: string;
-            kind: string;
-            lead: string;
-            life: string;
-            lines: components["schemas"]["app.brasskettle.server.choice.QuoteContent.Line"][];
-            name: string;
-            notIncluded: string;
-            open: boolean;
-            payback: string;
-            price: components["schemas"]["app.brasskettle.core.quote.TaxedPrice"];
-            priced: boolean;
-            reason: string;
-            warranty: string;
-            yearly: string;
-        };
-        "app.brasskettle.server.choice.QuoteContent.Picture": {
-            caption: string;
-            /** Format: int64 */
-            id: number;
-        };
-        "app.brasskettle.server.choice.QuoteContent.Shop": {
-            address: string;
-            currency: string;
-            name: string;
-            taxPercent: number | null;
-            terms: string;
-            zone: string;
-        };
-        "app.brasskettle.server.choice.QuoteContent.Technical": {
-            because: string;
-            caveats: string;
-            headline: string;
-            other: string;
-            simulated: boolean;
-            source: string;
-            test: string;
-            verdict: string;
-        };
-        "app.brasskettle.server.choice.QuoteController.Address": {
-            address: string;
-            mail: string;
-        };
-        "app.brasskettle.server.choice.QuoteController.Body": {
-            answer: string;
-            customer: string;
-            how: string;
-            option: string;
-            reason: string;
-        };
-        "app.brasskettle.server.choice.QuoteController.Recipient": {
-            to: string;
-        };
-        "app.brasskettle.server.choice.QuoteMail.Mailed": {
-            file: string | null;
-            sent: boolean;
-        };
-        "app.brasskettle.server.choice.QuoteStore.Answered": {
-            /** @enum {string} */
-            answer: "accepted" | "declined" | "question";
-            /** Format: date-time */
-            at: string;
-            how: string;
-            option: string;
-            takenBy: string;
-            who: string;
-            words: string;
-        };
-        "app.brasskettle.server.choice.QuoteStore.Link": {
-            /** Format: date-time */
-            expiresAt: string;
-            /** Format: int64 */
-            id: number;
-            /** Format: date-time */
-            madeAt: string;
-            madeBy: string;
-            revokedAt: string | null;
-        };
-        "app.brasskettle.server.choice.QuoteView": {
-            addresses: components["schemas"]["app.brasskettle.server.choice.QuoteStore.Link"][];
-            answers: components["schemas"]["app.brasskettle.server.choice.QuoteStore.Answered"][];
-            /** Format: date-time */
-            issuedAt: string;
-            issuedBy: string;
-            options: components["schemas"]["app.brasskettle.server.choice.QuoteView.Priced"][];
-            /** @enum {string} */
-            state: "open" | "accepted" | "declined" | "superseded" | "expired";
-            stateLabel: string;
-            /** Format: date-time */
-            validUntil: string;
-            /** Format: int32 */
-            version: number;
-        };
-        "app.brasskettle.server.choice.QuoteView.Priced": {
-            gross: string;
-            name: string;
-            net: string;
-            open: boolean;
-        };
         "app.brasskettle.server.customers.Customer": {
             contacts: components["schemas"]["app.brasskettle.server.customers.Customer.Contact"][];
             /** Format: int64 */
@@ -3751,12 +3561,209 @@ export interface components {
         "app.brasskettle.server.photos.PhotoController.RemoveBody": {
             because: string;
         };
+        "app.brasskettle.server.pricing.PriceListController.Body": {
+            csv: string;
+            kind: string;
+            validFrom: string;
+        };
+        "app.brasskettle.server.pricing.PriceListController.View": {
+            /** Format: int32 */
+            bearings: number;
+            /** Format: int32 */
+            motors: number;
+            prices: components["schemas"]["app.brasskettle.server.pricing.PriceListStore.Kept"] | null;
+            tables: components["schemas"]["app.brasskettle.server.pricing.PriceListStore.Kept"][];
+            tasks: components["schemas"]["app.brasskettle.server.pricing.PriceListStore.Kept"] | null;
+            /** Format: int32 */
+            tasksListed: number;
+        };
+        "app.brasskettle.server.pricing.PriceListStore.Kept": {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: int64 */
+            id: number;
+            /** @enum {string} */
+            kind: "prices" | "tasks";
+            /** Format: int32 */
+            lines: number;
+            /** Format: date */
+            validFrom: string;
+        };
         "app.brasskettle.server.priors.ClosedCauseStore.Reset": {
             /** Format: date-time */
             at: string;
             by: string;
             /** Format: int32 */
             jobs: number;
+        };
+        "app.brasskettle.server.quotes.CustomerQuoteController.Body": {
+            answer: string;
+            option: string;
+            who: string;
+            words: string;
+        };
+        "app.brasskettle.server.quotes.CustomerQuoteController.Given": {
+            /** @enum {string} */
+            answer: "accepted" | "declined" | "question";
+            /** Format: date-time */
+            at: string;
+            option: string;
+            who: string;
+            words: string;
+        };
+        "app.brasskettle.server.quotes.CustomerQuoteController.View": {
+            answers: components["schemas"]["app.brasskettle.server.quotes.CustomerQuoteController.Given"][];
+            quote: components["schemas"]["app.brasskettle.server.quotes.QuoteContent"];
+            /** @enum {string} */
+            state: "open" | "accepted" | "declined" | "superseded" | "expired";
+            stateLabel: string;
+        };
+        "app.brasskettle.server.quotes.QuoteContent": {
+            advice: components["schemas"]["app.brasskettle.server.quotes.QuoteContent.Advice"];
+            advised: string | null;
+            coilMap: string | null;
+            complaint: string;
+            customer: string;
+            flips: string[];
+            found: components["schemas"]["app.brasskettle.server.quotes.QuoteContent.Found"][];
+            /** Format: date-time */
+            issuedAt: string;
+            issuedBy: string;
+            machine: string;
+            motor: string;
+            options: components["schemas"]["app.brasskettle.server.quotes.QuoteContent.Option"][];
+            photos: components["schemas"]["app.brasskettle.server.quotes.QuoteContent.Picture"][];
+            prevention: string[];
+            reasons: components["schemas"]["app.brasskettle.core.choice.ChoiceReason"][];
+            serial: string;
+            shop: components["schemas"]["app.brasskettle.server.quotes.QuoteContent.Shop"];
+            simulated: boolean;
+            tag: string;
+            technical: components["schemas"]["app.brasskettle.server.quotes.QuoteContent.Technical"][];
+            /** Format: date-time */
+            validUntil: string;
+            /** Format: int32 */
+            version: number;
+            why: string;
+        };
+        "app.brasskettle.server.quotes.QuoteContent.Advice": {
+            because: string;
+            headline: string;
+            word: string;
+        };
+        "app.brasskettle.server.quotes.QuoteContent.Found": {
+            sentence: string;
+            verdict: string;
+        };
+        "app.brasskettle.server.quotes.QuoteContent.Line": {
+            amount: string;
+            basis: string;
+            quantity: string;
+            rate: string;
+            task: string;
+        };
+        "app.brasskettle.server.quotes.QuoteContent.Option": {
+            bringsBack: string;
+            cheapestOf100: number | null;
+            included: string;
+            kind: string;
+            lead: string;
+            life: string;
+            lines: components["schemas"]["app.brasskettle.server.quotes.QuoteContent.Line"][];
+            name: string;
+            notIncluded: string;
+            open: boolean;
+            payback: string;
+            price: components["schemas"]["app.brasskettle.core.quote.TaxedPrice"];
+            priced: boolean;
+            reason: string;
+            warranty: string;
+            yearly: string;
+        };
+        "app.brasskettle.server.quotes.QuoteContent.Picture": {
+            caption: string;
+            /** Format: int64 */
+            id: number;
+        };
+        "app.brasskettle.server.quotes.QuoteContent.Shop": {
+            address: string;
+            currency: string;
+            name: string;
+            taxPercent: number | null;
+            terms: string;
+            zone: string;
+        };
+        "app.brasskettle.server.quotes.QuoteContent.Technical": {
+            because: string;
+            caveats: string;
+            headline: string;
+            other: string;
+            simulated: boolean;
+            source: string;
+            test: string;
+            verdict: string;
+        };
+        "app.brasskettle.server.quotes.QuoteController.Address": {
+            address: string;
+            mail: string;
+        };
+        "app.brasskettle.server.quotes.QuoteController.Body": {
+            answer: string;
+            customer: string;
+            how: string;
+            option: string;
+            reason: string;
+        };
+        "app.brasskettle.server.quotes.QuoteController.Recipient": {
+            to: string;
+        };
+        "app.brasskettle.server.quotes.QuoteMail.Mailed": {
+            file: string | null;
+            sent: boolean;
+            why: string;
+        };
+        "app.brasskettle.server.quotes.QuoteStore.Answered": {
+            /** @enum {string} */
+            answer: "accepted" | "declined" | "question";
+            /** Format: date-time */
+            at: string;
+            how: string;
+            option: string;
+            takenBy: string;
+            who: string;
+            words: string;
+        };
+        "app.brasskettle.server.quotes.QuoteStore.Link": {
+            /** Format: date-time */
+            expiresAt: string;
+            /** Format: int64 */
+            id: number;
+            /** Format: date-time */
+            madeAt: string;
+            madeBy: string;
+            revokedAt: string | null;
+        };
+        "app.brasskettle.server.quotes.QuoteView": {
+            addresses: components["schemas"]["app.brasskettle.server.quotes.QuoteStore.Link"][];
+            answers: components["schemas"]["app.brasskettle.server.quotes.QuoteStore.Answered"][];
+            /** Format: date-time */
+            issuedAt: string;
+            issuedBy: string;
+            options: components["schemas"]["app.brasskettle.server.quotes.QuoteView.Priced"][];
+            /** @enum {string} */
+            state: "open" | "accepted" | "declined" | "superseded" | "expired";
+            stateLabel: string;
+            /** Format: date-time */
+            validUntil: string;
+            /** Format: int32 */
+            version: number;
+        };
+        "app.brasskettle.server.quotes.QuoteView.Priced": {
+            gross: string;
+            name: string;
+            net: string;
+            open: boolean;
         };
         "app.brasskettle.server.rack.RackController.Body": {
             typed: {
@@ -5337,7 +5344,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.choice.QuoteView"][];
+                    "*/*": components["schemas"]["app.brasskettle.server.quotes.QuoteView"][];
                 };
             };
         };
@@ -5384,7 +5391,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.choice.QuoteController.Address"];
+                    "*/*": components["schemas"]["app.brasskettle.server.quotes.QuoteController.Address"];
                 };
             };
         };
@@ -5408,7 +5415,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.choice.QuoteView"][];
+                    "*/*": components["schemas"]["app.brasskettle.server.quotes.QuoteView"][];
                 };
             };
         };
@@ -5427,7 +5434,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.choice.QuoteController.Body"];
+                "application/json": components["schemas"]["app.brasskettle.server.quotes.QuoteController.Body"];
             };
         };
         responses: {
@@ -5454,7 +5461,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.choice.QuoteController.Recipient"];
+                "application/json": components["schemas"]["app.brasskettle.server.quotes.QuoteController.Recipient"];
             };
         };
         responses: {
@@ -5464,7 +5471,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.choice.QuoteMail.Mailed"];
+                    "*/*": components["schemas"]["app.brasskettle.server.quotes.QuoteMail.Mailed"];
                 };
             };
         };
@@ -6303,7 +6310,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.choice.PriceListController.View"];
+                    "*/*": components["schemas"]["app.brasskettle.server.pricing.PriceListController.View"];
                 };
             };
         };
@@ -6317,7 +6324,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.choice.PriceListController.Body"];
+                "application/json": components["schemas"]["app.brasskettle.server.pricing.PriceListController.Body"];
             };
         };
         responses: {
@@ -6327,7 +6334,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.choice.PriceListController.View"];
+                    "*/*": components["schemas"]["app.brasskettle.server.pricing.PriceListController.View"];
                 };
             };
         };
@@ -6336,7 +6343,9 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
+            path: {
+                kind: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -6371,7 +6380,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.choice.CustomerQuoteController.View"];
+                    "*/*": components["schemas"]["app.brasskettle.server.quotes.CustomerQuoteController.View"];
                 };
             };
         };
@@ -6389,7 +6398,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.choice.CustomerQuoteController.Body"];
+                "application/json": components["schemas"]["app.brasskettle.server.quotes.CustomerQuoteController.Body"];
             };
         };
         responses: {
@@ -6399,7 +6408,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.choice.CustomerQuoteController.View"];
+                    "*/*": components["schemas"]["app.brasskettle.server.quotes.CustomerQuoteController.View"];
                 };
             };
         };

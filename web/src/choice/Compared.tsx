@@ -30,7 +30,7 @@ export function Compared({ choice, outagePerHour }: { choice: ChoiceReading; out
           <th className="n">outage</th>
           <th className="n">a year in all</th>
           <th>likely range</th>
-          <th className="n">level at</th>
+          <th className="n">breaks even at</th>
         </tr>
       </thead>
       <tbody>

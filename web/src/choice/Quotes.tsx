@@ -172,7 +172,7 @@ function Send({ path, quote, changed }: { path: string; quote: QuoteView; change
       {send.data?.sent && <p style={{ marginBottom: 28 }}>Sent.</p>}
       {file && (
         <p style={{ marginBottom: 28 }}>
-          No mail server is set.{' '}
+          {send.data?.why}.{' '}
           <a
             download={`quote-${String(quote.version)}.eml`}
             href={`data:message/rfc822;charset=utf-8,${encodeURIComponent(file)}`}

@@ -8,39 +8,81 @@ import { TypedField } from '../quantity/TypedField';
 import { at } from '../ui/preview';
 import { ErrorNotice } from '../ui/ErrorNotice';
 
-/** The list that new motors and bearings are priced by, and the next one. */
+type Kind = 'prices' | 'tasks';
+
+/** What prices are built from: the list of new motors and bearings, and the hours of each task. */
 export function PriceList({ mayChange }: { mayChange: boolean }) {
-  const client = useQueryClient();
   const lists = useQuery({ queryKey: ['prices'], queryFn: () => call<PriceLists>('GET', '/api/prices') });
+  const v = lists.data;
+  return (
+    <section style={{ marginTop: 26, maxWidth: 1100 }} aria-label="What prices are built from">
+      <h2>What prices are built from</h2>
+      <ErrorNotice error={lists.error} />
+      {v && (
+        <>
+          <Table
+            kind="prices"
+            title="Price list"
+            what={`${String(v.motors)} motors, ${String(v.bearings)} bearings`}
+            view={v}
+            mayChange={mayChange}
+          />
+          <Table
+            kind="tasks"
+            title="Task table"
+            what={`${String(v.tasksListed)} tasks, hours by shaft height`}
+            view={v}
+            mayChange={mayChange}
+          />
+        </>
+      )}
+    </section>
+  );
+}
+
+function Table({
+  kind,
+  title,
+  what,
+  view,
+  mayChange,
+}: {
+  kind: Kind;
+  title: string;
+  what: string;
+  view: PriceLists;
+  mayChange: boolean;
+}) {
+  const client = useQueryClient();
   const file = useRef<HTMLInputElement>(null);
   const [from, setFrom] = useState(() => new Date().toISOString().slice(0, 10));
   const add = useMutation({
-    mutationFn: (csv: string) => call<PriceLists>('POST', '/api/prices', { validFrom: from, csv }),
+    mutationFn: (csv: string) => call<PriceLists>('POST', '/api/prices', { kind, validFrom: from, csv }),
     onSuccess: (after) => {
       client.setQueryData(['prices'], after);
       void client.invalidateQueries({ queryKey: ['estimate'] });
     },
   });
   const refused = add.error instanceof Refusal ? add.error.problems : [];
-  const now = lists.data?.inForce;
+  const now = view[kind];
+  const kept = view.tables.filter((t) => t.kind === kind);
   return (
-    <section style={{ marginTop: 26, maxWidth: 1100 }} aria-label="Price list">
+    <div style={{ marginTop: 10 }}>
       <div className="head">
-        <h2>Price list</h2>
+        <h3>{title}</h3>
         <span className="soft">
-          {lists.data &&
-            (now
-              ? `since ${now.validFrom}, by ${now.by}: ${lists.data.motors} motors, ${lists.data.bearings} bearings`
-              : `the example that ships with the product, made up: ${lists.data.motors} motors, ${lists.data.bearings} bearings`)}
+          {now
+            ? `since ${now.validFrom}, by ${now.by}: ${what}`
+            : `the example that ships with the product, made up: ${what}`}
         </span>
-        <a href="/api/prices/list.csv">Take it out as a table (CSV)</a>
+        <a href={`/api/prices/${kind}.csv`}>Take it out (CSV)</a>
       </div>
-      <ErrorNotice error={lists.error ?? add.error} hide={['validFrom']} />
+      <ErrorNotice error={add.error} hide={['validFrom']} />
       {mayChange && (
         <div className="grid3" style={{ alignItems: 'end' }}>
           <TypedField
             words
-            label="Valid from"
+            label={`${title} valid from`}
             hint="2027-03-31"
             value={from}
             problem={at(refused, 'validFrom')}
@@ -50,7 +92,7 @@ export function PriceList({ mayChange }: { mayChange: boolean }) {
             ref={file}
             type="file"
             accept=".csv,text/csv"
-            aria-label="A list as a table (CSV)"
+            aria-label={`${title} (CSV)`}
             style={{ display: 'none' }}
             onChange={(e) => {
               const chosen = e.target.files?.[0];
@@ -60,18 +102,18 @@ export function PriceList({ mayChange }: { mayChange: boolean }) {
               }
             }}
           />
-          <Button loading={add.isPending} onClick={() => file.current?.click()}>
-            Take in a list (CSV)
+          <Button loading={add.isPending} style={{ marginBottom: 22 }} onClick={() => file.current?.click()}>
+            Take in another (CSV)
           </Button>
         </div>
       )}
-      {(lists.data?.lists.length ?? 0) > 1 && (
+      {kept.length > 0 && (
         <p className="small soft">
-          {lists.data?.lists
-            .map((l) => `from ${l.validFrom}: ${l.lines} lines, ${l.by}, ${moment(l.at)}`)
+          {kept
+            .map((l) => `from ${l.validFrom}: ${String(l.lines)} lines, ${l.by}, ${moment(l.at)}`)
             .join(' · ')}
         </p>
       )}
-    </section>
+    </div>
   );
 }

@@ -1,13 +1,14 @@
--- A shop's price lists, each from its day on; the newest that has begun is in force.
+-- A shop's price lists and task tables, each from its day on; the newest that has begun is in force.
 create table price_list (
   id bigint generated always as identity primary key,
+  kind text not null check (kind in ('prices', 'tasks')),
   valid_from date not null,
   csv text not null check (length(csv) <= 4000000),
   lines int not null check (lines > 0),
   written_by text not null,
   written_at timestamptz not null
 );
-create index price_list_by_day on price_list (valid_from desc, id desc);
+create index price_list_by_day on price_list (kind, valid_from desc, id desc);
 
 -- A quote is what was shown: its words, figures and pages never change. A change makes the next version.
 create table quote (

@@ -68,7 +68,11 @@ public record ChoiceAssessment(
                 advised.firmness().label(),
                 advised.judgement(),
                 comparison.best().map(b -> options.get(b).name()),
-                ChoiceReason.of(sheet, facts, comparison.movedByRepeat()),
+                ChoiceReason.of(
+                        sheet,
+                        facts,
+                        comparison.movedByRepeat(),
+                        Advising.of(comparison.explained(), options).firmness() != advised.firmness()),
                 comparison.flips(),
                 IntStream.rangeClosed(0, Comparison.HORIZON_YEARS).boxed().toList(),
                 crossings(options.stream().filter(ComparedOption::competes).toList()),

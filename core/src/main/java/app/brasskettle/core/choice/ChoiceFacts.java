@@ -34,6 +34,21 @@ public record ChoiceFacts(
         before = List.copyOf(before);
     }
 
+    /** The same facts, had somebody said why it failed. */
+    ChoiceFacts explained() {
+        return new ChoiceFacts(
+                condition,
+                outageCostPerHour,
+                plateEfficiencyPercent,
+                yearMade,
+                thisYear,
+                frame,
+                standardFrame,
+                concluded.or(() -> Optional.of("")),
+                before,
+                afterRepair);
+    }
+
     /** Facts of a motor of which only its condition is known. */
     public static ChoiceFacts only(MotorCondition condition, double outageCostPerHour) {
         return new ChoiceFacts(

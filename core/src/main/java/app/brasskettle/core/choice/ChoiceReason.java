@@ -34,8 +34,9 @@ public record ChoiceReason(String words, String effect, boolean moves) {
      *
      * @param sheet what is offered
      * @param repeatMoves whether the advice would be another if it had not failed so before
+     * @param unexplainedMoves whether it would be firmer if somebody had said why it failed
      */
-    static List<ChoiceReason> of(ChoiceSheet sheet, ChoiceFacts facts, boolean repeatMoves) {
+    static List<ChoiceReason> of(ChoiceSheet sheet, ChoiceFacts facts, boolean repeatMoves, boolean unexplainedMoves) {
         List<ChoiceReason> all = new ArrayList<>();
         if (!facts.before().isEmpty()) {
             all.add(new ChoiceReason(
@@ -46,8 +47,8 @@ public record ChoiceReason(String words, String effect, boolean moves) {
         if (facts.concluded().isEmpty()) {
             all.add(new ChoiceReason(
                     "Nobody has said why it failed",
-                    "A repair or a new motor may go the same way; the advice is a close call at best",
-                    true));
+                    "A repair or a new motor may go the same way; the advice is not firm before it is known",
+                    unexplainedMoves));
         }
         facts.standardFrame()
                 .filter(standard -> !standard)

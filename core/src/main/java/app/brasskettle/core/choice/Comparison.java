@@ -65,6 +65,11 @@ record Comparison(
         return all.among(places.stream().map(all.options()::get).toList());
     }
 
+    /** The same comparison, had somebody said why the motor failed. */
+    Comparison explained() {
+        return new Comparison(sheet, facts.explained(), question, likely, standings, competing, odds);
+    }
+
     /** Place of the cheapest of those that compete; empty where none does. */
     Optional<Integer> best() {
         return competing.stream().min(Comparator.comparingDouble(this::annualCost));

@@ -60,7 +60,7 @@ final class JobChoice {
                 details().flatMap(PlateDetails::yearMade),
                 EPOCH_YEAR + (int) (now / SECONDS_OF_A_YEAR),
                 frame,
-                frame.map(f -> FrameName.shaftHeightMm(f).isPresent()),
+                frame.map(FrameName::standard),
                 job.concluded(),
                 job.earlier().stream()
                         .filter(e -> job.concluded()

@@ -41,6 +41,11 @@ public final class FrameName {
         return QUARTER_INCHES.matcher(plain(frame)).matches();
     }
 
+    /** Tells whether new motors are built with that shaft height: to NEMA MG 1, or with one that EN 50347 gives a power to. */
+    public static boolean standard(String frame) {
+        return nema(frame) || shaftHeightMm(frame).filter(StandardFrames::has).isPresent();
+    }
+
     private static String plain(String frame) {
         return frame.strip().toUpperCase(Locale.ROOT);
     }

@@ -38,6 +38,11 @@ final class StandardFrames {
         return Optional.of(new Band(step(low, -1), step(high, 1)));
     }
 
+    /** Whether a motor of that shaft height is built to the standard. */
+    static boolean has(double heightMm) {
+        return FRAMES.stream().anyMatch(f -> Math.abs(f.heightMm() - heightMm) <= WITHIN_MM);
+    }
+
     /** The preferred power nearest by ratio to the middle of {@code band}; the middle itself when none lies inside. */
     static double preferred(Band band) {
         double best = band.middle();

@@ -4,9 +4,6 @@ import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.ShippedTable;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -14,8 +11,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
 /**
@@ -26,20 +21,9 @@ import org.apache.commons.csv.CSVRecord;
  */
 public record PriceList(List<Motor> motors, List<BearingPrice> bearings) {
 
-    /** Most lines of a list. */
-    public static final int MOST_LINES = 20_000;
-
-    private static final int MOST_TOLD = 100;
     private static final double MOST_PRICE = 1e9;
     private static final double SAME_POWER = 0.05;
     private static final PriceList SHIPPED = of(ShippedTable.rows(PriceList.class, "prices.csv"));
-    private static final CSVFormat FORMAT = CSVFormat.DEFAULT
-            .builder()
-            .setCommentMarker('#')
-            .setHeader()
-            .setSkipHeaderRecord(true)
-            .setTrim(true)
-            .get();
     private static final List<String> COLUMNS =
             List.of("kind", "designation", "powerKw", "poles", "class", "efficiencyPercent", "shaftHeightMm", "price");
     private static final String CURRENCY = "currency";
@@ -84,46 +68,12 @@ public record PriceList(List<Motor> motors, List<BearingPrice> bearings) {
      * @throws InvalidInputException with what is wrong by line, a hundred at most
      */
     public static PriceList read(String csv, Optional<String> currency) {
-        List<CSVRecord> rows;
-        Problems problems = new Problems();
-        try (CSVParser parser = CSVParser.parse(csv, FORMAT)) {
-            for (String column : COLUMNS) {
-                if (!parser.getHeaderNames().contains(column)) {
-                    problems.add(column, Problem.Code.MISSING, "column " + column + " is missing");
-                }
-            }
-            problems.throwIfAny();
-            rows = parser.getRecords();
-        } catch (IOException | UncheckedIOException | IllegalArgumentException unreadable) {
-            if (unreadable instanceof InvalidInputException refused) {
-                throw refused;
-            }
-            throw new InvalidInputException(List.of(
-                    new Problem("", Problem.Code.SYNTAX, "This is no table with commas: " + unreadable.getMessage())));
-        }
-        if (rows.isEmpty() || rows.size() > MOST_LINES) {
-            problems.add(
-                    "",
-                    Problem.Code.COUNT,
-                    "The list has " + rows.size() + " lines; 1 to " + MOST_LINES + " are needed");
-        }
-        for (CSVRecord row : rows) {
-            if (problems.all().size() >= MOST_TOLD) {
-                break;
-            }
-            check(row, currency, problems);
-        }
-        problems.throwIfAny();
-        return of(rows);
+        return of(PricedTable.read(csv, COLUMNS, (row, problems) -> check(row, currency, problems)));
     }
 
     /** The list in a table that {@link #read} took once. */
     public static PriceList stored(String csv) {
-        try (CSVParser parser = CSVParser.parse(csv, FORMAT)) {
-            return of(parser.getRecords());
-        } catch (IOException unreadable) {
-            throw new UncheckedIOException(unreadable);
-        }
+        return of(PricedTable.stored(csv));
     }
 
     /** The list as a table that {@link #read} takes. */
@@ -131,39 +81,31 @@ public record PriceList(List<Motor> motors, List<BearingPrice> bearings) {
         StringBuilder out = new StringBuilder(String.join(",", COLUMNS)).append("\n");
         for (Motor m : motors) {
             out.append("motor,,")
-                    .append(plain(m.powerW() / 1000))
+                    .append(PricedTable.plain(m.powerW() / 1000))
                     .append(',')
                     .append(m.poles())
                     .append(',')
                     .append(m.efficiencyClass())
                     .append(',')
-                    .append(plain(m.efficiencyPercent()))
+                    .append(PricedTable.plain(m.efficiencyPercent()))
                     .append(',')
-                    .append(plain(m.shaftHeightMm()))
+                    .append(PricedTable.plain(m.shaftHeightMm()))
                     .append(',')
-                    .append(plain(m.price()))
+                    .append(PricedTable.plain(m.price()))
                     .append('\n');
         }
         for (BearingPrice b : bearings) {
             out.append("bearing,")
                     .append(b.designation())
                     .append(",,,,,,")
-                    .append(plain(b.price()))
+                    .append(PricedTable.plain(b.price()))
                     .append('\n');
         }
         return out.toString();
     }
 
-    private static String plain(double figure) {
-        return BigDecimal.valueOf(figure).stripTrailingZeros().toPlainString();
-    }
-
     private static void check(CSVRecord row, Optional<String> currency, Problems problems) {
-        String line = "line " + (row.getRecordNumber() + 1);
-        if (!row.isConsistent()) {
-            problems.add(line, Problem.Code.COUNT, line + " has " + row.size() + " cells, not as many as the header");
-            return;
-        }
+        String line = PricedTable.line(row);
         if (row.isMapped(CURRENCY) && currency.filter(row.get(CURRENCY)::equals).isEmpty()) {
             problems.add(
                     line + " currency",
@@ -171,12 +113,12 @@ public record PriceList(List<Motor> motors, List<BearingPrice> bearings) {
                     line + " is in “" + row.get(CURRENCY) + "”; this shop reckons in "
                             + currency.map(c -> "“" + c + "”").orElse("no named currency"));
         }
-        figure(row, line, "price", MOST_PRICE, problems);
+        PricedTable.figure(row, "price", MOST_PRICE, problems);
         switch (row.get("kind")) {
             case "motor" -> {
-                figure(row, line, "powerKw", 1e5, problems);
-                figure(row, line, "shaftHeightMm", 2000, problems);
-                figure(row, line, "efficiencyPercent", 100, problems);
+                PricedTable.figure(row, "powerKw", 1e5, problems);
+                PricedTable.figure(row, "shaftHeightMm", 2000, problems);
+                PricedTable.figure(row, "efficiencyPercent", 100, problems);
                 if (!row.get("poles").matches("[1-9]\\d?") || Integer.parseInt(row.get("poles")) % 2 != 0) {
                     problems.add(
                             line + " poles",
@@ -192,18 +134,6 @@ public record PriceList(List<Motor> motors, List<BearingPrice> bearings) {
                         Problem.Code.WORD,
                         line + ": kind is “" + row.get("kind") + "”; motor or bearing");
         }
-    }
-
-    private static void figure(CSVRecord row, String line, String column, double most, Problems problems) {
-        String text = row.get(column);
-        if (!text.matches("-?\\d{1,12}(\\.\\d{1,6})?")) {
-            problems.add(
-                    line + " " + column,
-                    Problem.Code.SYNTAX,
-                    line + ": " + column + " is “" + text + "”; a figure such as 1250.50 is wanted");
-            return;
-        }
-        problems.aboveTo(line + " " + column, new BigDecimal(text).doubleValue(), 0, most, "");
     }
 
     private static PriceList of(List<CSVRecord> rows) {

@@ -1,5 +1,7 @@
 package app.brasskettle.core.pricing;
 
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.ShippedTable;
 import java.util.Arrays;
 import java.util.List;
@@ -13,6 +15,10 @@ import org.apache.commons.csv.CSVRecord;
  */
 public record TaskTable(List<Task> tasks) {
 
+    private static final List<String> COLUMNS = List.of("code", "task", "station", "for");
+    private static final List<String> PATHS = List.of("recondition", "rewind", "replace", "replace-other-frame");
+    private static final String HEIGHT = "h\\d+";
+    private static final double MOST_HOURS = 10_000;
     private static final TaskTable SHIPPED = new TaskTable(ShippedTable.rows(TaskTable.class, "tasks.csv").stream()
             .map(TaskTable::row)
             .toList());
@@ -58,6 +64,62 @@ public record TaskTable(List<Task> tasks) {
         return SHIPPED;
     }
 
+    /**
+     * Reads a shop's table: the columns of the shipped one, hours under h and a shaft height.
+     *
+     * @throws app.brasskettle.core.worksheet.InvalidInputException with what is wrong by line
+     */
+    public static TaskTable read(String csv) {
+        return new TaskTable(PricedTable.read(csv, COLUMNS, TaskTable::check).stream()
+                .map(TaskTable::row)
+                .toList());
+    }
+
+    /** The table in a text that {@link #read} took once. */
+    public static TaskTable stored(String csv) {
+        return new TaskTable(
+                PricedTable.stored(csv).stream().map(TaskTable::row).toList());
+    }
+
+    /** The table as {@link #read} takes it. */
+    public String csv() {
+        List<Double> heights = List.copyOf(tasks.get(0).hours().keySet());
+        StringBuilder out = new StringBuilder(String.join(",", COLUMNS));
+        heights.forEach(h -> out.append(",h").append(PricedTable.plain(h)));
+        for (Task task : tasks) {
+            out.append('\n')
+                    .append(task.code())
+                    .append(",\"")
+                    .append(task.task().replace("\"", "\"\""))
+                    .append("\",")
+                    .append(task.station())
+                    .append(',')
+                    .append(String.join(" ", task.paths()));
+            heights.forEach(h -> out.append(',').append(PricedTable.plain(task.at(h))));
+        }
+        return out.append('\n').toString();
+    }
+
+    private static void check(CSVRecord row, Problems problems) {
+        String line = PricedTable.line(row);
+        problems.name(line + " code", row.get("code"));
+        problems.name(line + " task", row.get("task"));
+        for (String path : row.get("for").split(" ")) {
+            if (!PATHS.contains(path)) {
+                problems.add(
+                        line + " for",
+                        Problem.Code.WORD,
+                        line + ": for is “" + path + "”; it must be of " + String.join(", ", PATHS));
+            }
+        }
+        List<String> heights =
+                row.toMap().keySet().stream().filter(c -> c.matches(HEIGHT)).toList();
+        if (heights.isEmpty()) {
+            problems.add(line, Problem.Code.MISSING, line + " has no hours: columns such as h132 are wanted");
+        }
+        heights.forEach(column -> PricedTable.figure(row, column, MOST_HOURS, problems));
+    }
+
     /** Tasks of a way forward, in the order of the work. */
     List<Task> of(String path) {
         return tasks.stream().filter(t -> t.paths().contains(path)).toList();
@@ -76,7 +138,7 @@ public record TaskTable(List<Task> tasks) {
     private static Task row(CSVRecord row) {
         TreeMap<Double, Double> hours = new TreeMap<>();
         row.toMap().forEach((column, value) -> {
-            if (column.matches("h\\d+")) {
+            if (column.matches(HEIGHT)) {
                 hours.put(Double.valueOf(column.substring(1)), Double.valueOf(value));
             }
         });

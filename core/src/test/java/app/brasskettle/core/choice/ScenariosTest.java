@@ -207,6 +207,11 @@ class ScenariosTest {
                         .firmness())
                 .as("the same figures, the cause not concluded")
                 .isEqualTo(ChoiceAssessment.Firmness.DOUBTED);
+        assertThat(ChoiceAssessment.of(sheet, 132_000, facts(SHORTED, 0, Optional.empty(), List.of()))
+                        .reasons())
+                .filteredOn(r -> r.words().startsWith("Nobody has said why"))
+                .singleElement()
+                .satisfies(r -> assertThat(r.moves()).isTrue());
         assertThat(again.advice().next()).contains("why it failed");
         assertThat(again.reasons())
                 .extracting(ChoiceReason::words)

@@ -131,7 +131,7 @@ class RightsTest {
         TABLE.put("DELETE /api/jobs/{tag}/quotes/{version}/addresses/{id}", OFFICE);
         TABLE.put("POST /api/jobs/{tag}/quotes/{version}/mail", OFFICE);
         TABLE.put("GET /api/prices", ALL);
-        TABLE.put("GET /api/prices/list.csv", ALL);
+        TABLE.put("GET /api/prices/{kind}.csv", ALL);
         TABLE.put("POST /api/prices", OFFICE);
         TABLE.put("GET /api/cause/vocabulary", ALL);
         TABLE.put("GET /api/test-kinds", ALL);

@@ -153,4 +153,15 @@ public final class Plates {
                 .with(200)
                 .json();
     }
+
+    /** Options of a job as the shop's tables build them. */
+    public static Map<String, Object> offers(Visitor visitor, String tag) {
+        Map<String, Object> typed = new HashMap<>();
+        visitor.get("/api/jobs/" + tag + "/offers/estimate")
+                .with(200)
+                .json()
+                .propertyStream()
+                .forEach(p -> typed.put(p.getKey(), p.getValue()));
+        return typed;
+    }
 }

@@ -1,4 +1,4 @@
-package app.brasskettle.server.choice;
+package app.brasskettle.server.quotes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -38,20 +38,10 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningServer.class)
 class QuoteTest {
 
-    private static Map<String, Object> offers(Visitor visitor, String tag) {
-        Map<String, Object> typed = new HashMap<>();
-        visitor.get("/api/jobs/" + tag + "/offers/estimate")
-                .with(200)
-                .json()
-                .propertyStream()
-                .forEach(p -> typed.put(p.getKey(), p.getValue()));
-        return typed;
-    }
-
     /** A job with prices and its first quote. */
     private static String quoted(Visitor visitor) {
         String tag = Plates.plated(visitor.as("office"));
-        Plates.sheet(visitor, tag, "offers", offers(visitor, tag));
+        Plates.sheet(visitor, tag, "offers", Plates.offers(visitor, tag));
         visitor.post("/api/jobs/" + tag + "/quotes", Map.of()).with(200);
         return tag;
     }
@@ -81,7 +71,7 @@ class QuoteTest {
     void itsPagesArePdfA(String tag, Visitor visitor) throws Exception {
         visitor.as("office");
         if (visitor.get("/api/jobs/" + tag).json().at("/sheets/offers").isMissingNode()) {
-            Plates.sheet(visitor, tag, "offers", offers(visitor, tag));
+            Plates.sheet(visitor, tag, "offers", Plates.offers(visitor, tag));
         }
         visitor.post("/api/jobs/" + tag + "/quotes", Map.of()).with(200);
         int newest = visitor.get("/api/jobs/" + tag + "/quotes")
@@ -166,7 +156,7 @@ class QuoteTest {
         assertThat(job.at("/chosen").isNull())
                 .as("another visitor’s token does not serve")
                 .isFalse();
-        Map<String, Object> dearer = offers(visitor, tag);
+        Map<String, Object> dearer = Plates.offers(visitor, tag);
         raiseFirstLine(dearer);
         visitor.put("/api/jobs/" + tag + "/sheets/offers", Map.of("version", 1, "typed", dearer))
                 .with(200);

@@ -1,4 +1,4 @@
-package app.brasskettle.server.choice;
+package app.brasskettle.server.quotes;
 
 import app.brasskettle.core.quote.QuoteState;
 import java.time.OffsetDateTime;

@@ -1,4 +1,4 @@
-package app.brasskettle.server.choice;
+package app.brasskettle.server.quotes;
 
 import app.brasskettle.core.choice.ChoiceAssessment;
 import app.brasskettle.core.choice.ComparedOption;

@@ -1,4 +1,4 @@
-package app.brasskettle.server.choice;
+package app.brasskettle.server.quotes;
 
 import static app.brasskettle.server.reports.Markup.esc;
 

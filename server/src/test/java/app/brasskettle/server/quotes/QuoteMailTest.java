@@ -1,4 +1,4 @@
-package app.brasskettle.server.choice;
+package app.brasskettle.server.quotes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -76,6 +76,12 @@ class QuoteMailTest {
             MimeMessage[] received = postOffice.getReceivedMessages();
             assertThat(received).hasSize(1);
             assertThat(received[0].getFrom()[0].toString()).isEqualTo("office@tarnquay.example");
+            postOffice.stop();
+            QuoteMail.Mailed refused =
+                    mail.send(QuoteMail.recipient("ashe@creamery.example"), quote, "the letter", new byte[] {1, 2});
+            assertThat(refused.sent()).isFalse();
+            assertThat(refused.why()).contains("did not take it");
+            assertThat(refused.file().orElseThrow()).contains("the letter");
         } finally {
             postOffice.stop();
         }

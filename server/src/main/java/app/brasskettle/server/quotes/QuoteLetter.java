@@ -1,4 +1,4 @@
-package app.brasskettle.server.choice;
+package app.brasskettle.server.quotes;
 
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;

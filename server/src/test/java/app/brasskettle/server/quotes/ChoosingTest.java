@@ -1,11 +1,10 @@
-package app.brasskettle.server.choice;
+package app.brasskettle.server.quotes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.server.testing.Plates;
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Visitor;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -16,16 +15,6 @@ import tools.jackson.databind.JsonNode;
 
 @ExtendWith(RunningServer.class)
 class ChoosingTest {
-
-    private static Map<String, Object> estimate(Visitor visitor, String tag) {
-        Map<String, Object> typed = new HashMap<>();
-        visitor.get("/api/jobs/" + tag + "/offers/estimate")
-                .with(200)
-                .json()
-                .propertyStream()
-                .forEach(p -> typed.put(p.getKey(), p.getValue()));
-        return typed;
-    }
 
     private static Visitor.Answer answer(Visitor visitor, String tag, String option) {
         return visitor.post(
@@ -39,7 +28,7 @@ class ChoosingTest {
         String quotes = "/api/jobs/" + tag + "/quotes";
         assertThat(visitor.post(quotes, Map.of()).with(409).json().get("detail").asString())
                 .contains("Nothing is offered");
-        JsonNode job = Plates.sheet(visitor, tag, "offers", estimate(visitor, tag));
+        JsonNode job = Plates.sheet(visitor, tag, "offers", Plates.offers(visitor, tag));
         assertThat(job.at("/choice/options").size()).isGreaterThanOrEqualTo(3);
         assertThat(job.at("/choice/options/1/price").asDouble()).isPositive();
         answer(visitor, tag, "rewind").with(404);
@@ -59,7 +48,7 @@ class ChoosingTest {
         plate.put("hazardousArea", true);
         visitor.put("/api/jobs/" + tag + "/sheets/plate", Map.of("version", 1, "typed", plate))
                 .with(200);
-        Plates.sheet(visitor, tag, "offers", estimate(visitor, tag));
+        Plates.sheet(visitor, tag, "offers", Plates.offers(visitor, tag));
         visitor.post("/api/jobs/" + tag + "/quotes", Map.of()).with(200);
         Visitor.Answer refused = answer(visitor, tag, "rewind").with(400);
         assertThat(refused.json().toString()).contains("certified repairer");
@@ -69,7 +58,7 @@ class ChoosingTest {
     @Test
     void theAnswerNeedsItsWords(Visitor visitor) {
         String tag = Plates.plated(visitor.as("office"));
-        Plates.sheet(visitor, tag, "offers", estimate(visitor, tag));
+        Plates.sheet(visitor, tag, "offers", Plates.offers(visitor, tag));
         visitor.post("/api/jobs/" + tag + "/quotes", Map.of()).with(200);
         String answer = "/api/jobs/" + tag + "/quotes/1/answer";
         assertThat(visitor.post(answer, Map.of("option", "", "customer", "", "how", "telephone"))
@@ -87,7 +76,7 @@ class ChoosingTest {
     @CsvSource({"tech, 403", "lead, 200", "office, 200", "admin, 200"})
     void pricesAreTheOfficesWord(String username, int status, Visitor visitor) {
         String tag = Plates.plated(visitor.as(username));
-        Map<String, Object> typed = estimate(visitor, tag);
+        Map<String, Object> typed = Plates.offers(visitor, tag);
         Visitor.Answer answer = visitor.put("/api/jobs/" + tag + "/sheets/offers", Map.of("version", 0, "typed", typed))
                 .with(status);
         if (status == 403) {
@@ -100,7 +89,7 @@ class ChoosingTest {
     @Test
     void badPricesAreRefusedByLine(Visitor visitor) {
         String tag = Plates.plated(visitor.as("office"));
-        Map<String, Object> typed = estimate(visitor, tag);
+        Map<String, Object> typed = Plates.offers(visitor, tag);
         typed.put(
                 "offers",
                 List.of(Map.of(

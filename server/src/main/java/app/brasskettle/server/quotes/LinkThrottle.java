@@ -1,4 +1,4 @@
-package app.brasskettle.server.choice;
+package app.brasskettle.server.quotes;
 
 import app.brasskettle.server.problems.RefusedException;
 import com.github.benmanes.caffeine.cache.Cache;

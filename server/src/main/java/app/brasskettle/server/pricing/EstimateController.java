@@ -1,4 +1,4 @@
-package app.brasskettle.server.choice;
+package app.brasskettle.server.pricing;
 
 import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.choice.Offer;
@@ -7,7 +7,6 @@ import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.pricing.OfferBuilder;
 import app.brasskettle.core.pricing.PricingFacts;
 import app.brasskettle.core.pricing.ShopPrices;
-import app.brasskettle.core.pricing.TaskTable;
 import app.brasskettle.core.wire.Rack;
 import app.brasskettle.core.worksheet.Triangular;
 import app.brasskettle.server.clock.JobClock;
@@ -19,6 +18,7 @@ import app.brasskettle.server.settings.SettingsStore;
 import app.brasskettle.server.settings.ShopSettings;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,7 +29,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** Options of a job, built from the shop's tables. */
 @RestController
 @RequestMapping("/api/jobs/{tag}")
-class ChoiceController {
+class EstimateController {
 
     private static final double HOURS_OF_A_DAY = 24;
     /** More would be the noise of dividing by 24. */
@@ -40,7 +40,7 @@ class ChoiceController {
     private final PriceListStore lists;
     private final RackStore rack;
 
-    ChoiceController(JobBook book, SettingsStore settings, PriceListStore lists, RackStore rack) {
+    EstimateController(JobBook book, SettingsStore settings, PriceListStore lists, RackStore rack) {
         this.book = book;
         this.settings = settings;
         this.lists = lists;
@@ -61,18 +61,19 @@ class ChoiceController {
                 "loadPercent", text(sheet.loadPercent()),
                 "runHoursPerYear", text(sheet.runHoursPerYear()),
                 "outageCostPerHour", "",
-                "offers", sheet.offers().stream().map(ChoiceController::typed).toList());
+                "offers", sheet.offers().stream().map(EstimateController::typed).toList());
     }
 
     private ShopPrices prices() {
         ShopSettings shop = settings.current();
         Rack wires = rack.rack();
+        LocalDate today = JobClock.now().atZoneSameInstant(shop.zone()).toLocalDate();
         return new ShopPrices(
                 shop.rates(),
                 shop.quoteTerms(),
                 wires.meanPricePerKg().orElse(shop.rates().copperPerKg()),
-                TaskTable.shipped(),
-                lists.list(JobClock.now().atZoneSameInstant(shop.zone()).toLocalDate()));
+                lists.tasks(today),
+                lists.list(today));
     }
 
     private static Map<String, Object> typed(Offer o) {
@@ -80,12 +81,13 @@ class ChoiceController {
         typed.put("kind", o.kind().code());
         typed.put("source", o.from().code());
         typed.put("name", o.name().orElse(""));
-        typed.put("lines", o.lines().stream().map(ChoiceController::typed).toList());
+        typed.put("lines", o.lines().stream().map(EstimateController::typed).toList());
         typed.put("leadTimeHours", text(o.leadTimeHours().times(1 / HOURS_OF_A_DAY)) + " d");
         typed.put("efficiencyPercent", text(o.efficiencyPercent()));
         typed.put("expectedLifeYears", text(o.expectedLifeYears()));
         typed.put(
-                "warrantyMonths", o.warrantyMonths().map(ChoiceController::text).orElse(""));
+                "warrantyMonths",
+                o.warrantyMonths().map(EstimateController::text).orElse(""));
         typed.put("included", o.included().orElse(""));
         typed.put("notIncluded", o.notIncluded().orElse(""));
         return typed;
@@ -98,8 +100,8 @@ class ChoiceController {
                 "unit", l.unit(),
                 "rate", text(l.rate()),
                 "basis", l.basis().orElse(""),
-                "builtQuantity", l.builtQuantity().map(ChoiceController::text).orElse(""),
-                "builtRate", l.builtRate().map(ChoiceController::text).orElse(""),
+                "builtQuantity", l.builtQuantity().map(EstimateController::text).orElse(""),
+                "builtRate", l.builtRate().map(EstimateController::text).orElse(""),
                 "reason", "");
     }
 

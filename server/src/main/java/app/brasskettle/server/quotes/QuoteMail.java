@@ -1,4 +1,4 @@
-package app.brasskettle.server.choice;
+package app.brasskettle.server.quotes;
 
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
@@ -13,9 +13,12 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.Properties;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.ByteArrayResource;
+import org.springframework.mail.MailException;
 import org.springframework.mail.javamail.JavaMailSender;
 import org.springframework.mail.javamail.MimeMessageHelper;
 import org.springframework.stereotype.Component;
@@ -23,6 +26,8 @@ import org.springframework.stereotype.Component;
 /** A quote as an e-mail with its pages: sent where a mail server is set ({@code spring.mail.host}), else as a file to send by hand. */
 @Component
 class QuoteMail {
+
+    private static final Logger LOG = LoggerFactory.getLogger(QuoteMail.class);
 
     private final Optional<JavaMailSender> sender;
     private final String from;
@@ -36,9 +41,10 @@ class QuoteMail {
      * What became of an e-mail.
      *
      * @param sent whether a mail server took it
-     * @param file the message (RFC 5322) where none is set, to be sent by hand
+     * @param why why not
+     * @param file the message (RFC 5322) where none took it, to be sent by hand
      */
-    record Mailed(boolean sent, Optional<String> file) {}
+    record Mailed(boolean sent, String why, Optional<String> file) {}
 
     /**
      * Refuses what is no address of one person.
@@ -58,6 +64,20 @@ class QuoteMail {
                 "to", Problem.Code.SYNTAX, "to is “" + (to == null ? "" : to) + "”; one e-mail address is wanted")));
     }
 
+    /** Empty when the mail server took it; why not otherwise. */
+    private String sent(MimeMessage message) {
+        if (sender.isEmpty()) {
+            return "No mail server is set";
+        }
+        try {
+            sender.get().send(message);
+            return "";
+        } catch (MailException refused) {
+            LOG.warn("The mail server did not take a quote", refused);
+            return "The mail server did not take it";
+        }
+    }
+
     Mailed send(InternetAddress to, QuoteContent quote, String letter, byte[] pdf) {
         try {
             MimeMessage message = sender.map(JavaMailSender::createMimeMessage)
@@ -71,13 +91,13 @@ class QuoteMail {
             helper.setText(letter);
             helper.addAttachment(
                     quote.tag() + "-quote-" + quote.version() + ".pdf", new ByteArrayResource(pdf), "application/pdf");
-            if (sender.isPresent()) {
-                sender.get().send(message);
-                return new Mailed(true, Optional.empty());
+            String why = sent(message);
+            if (why.isEmpty()) {
+                return new Mailed(true, "", Optional.empty());
             }
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             message.writeTo(out);
-            return new Mailed(false, Optional.of(out.toString(StandardCharsets.UTF_8)));
+            return new Mailed(false, why, Optional.of(out.toString(StandardCharsets.UTF_8)));
         } catch (MessagingException | IOException broken) {
             throw new IllegalStateException("The e-mail could not be written", broken);
         }
