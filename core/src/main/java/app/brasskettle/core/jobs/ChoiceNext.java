@@ -60,6 +60,9 @@ final class ChoiceNext {
 
     /** What the customer said, or that they have not. */
     JobAssessment.Next answered() {
+        if (job.reply().isPresent()) {
+            return next(job.reply().get().next(), JobStep.OPTIONS);
+        }
         return job.chosen()
                 .map(ChosenOption::name)
                 .map(name -> next("Chosen: " + name, JobStep.OPTIONS))

@@ -9,6 +9,7 @@ import app.brasskettle.core.connection.ConnectionScheme;
 import app.brasskettle.core.drying.DryingCurve;
 import app.brasskettle.core.energise.PowerRecord;
 import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.quote.QuoteReply;
 import app.brasskettle.core.redesign.RedesignSheet;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.teardown.CoilMap;
@@ -44,6 +45,7 @@ import java.util.Set;
  * @param redesign what the new winding is wanted for
  * @param offers the options as priced
  * @param chosen what the customer chose
+ * @param reply what the customer said last to a quote, while nothing was done about it
  * @param drying readings while a wet winding dries
  */
 public record JobRecord(
@@ -69,6 +71,7 @@ public record JobRecord(
         Optional<RedesignSheet> redesign,
         Optional<ChoiceSheet> offers,
         Optional<ChosenOption> chosen,
+        Optional<QuoteReply> reply,
         Optional<DryingCurve> drying) {
 
     /**

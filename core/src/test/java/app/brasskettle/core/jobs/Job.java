@@ -23,6 +23,7 @@ import app.brasskettle.core.nameplate.Plates;
 import app.brasskettle.core.pricing.OfferBuilder;
 import app.brasskettle.core.pricing.PricingFacts;
 import app.brasskettle.core.pricing.ShopPrices;
+import app.brasskettle.core.quote.QuoteReply;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.resistance.ResistanceReadings;
 import app.brasskettle.core.rules.ShopRules;
@@ -85,6 +86,7 @@ final class Job {
     List<EarlierFailure> earlier = List.of();
     boolean priced;
     Optional<ChosenOption> chosen = Optional.empty();
+    Optional<QuoteReply> reply = Optional.empty();
     Optional<DryingCurve> drying = Optional.empty();
 
     JobAssessment read() {
@@ -130,6 +132,7 @@ final class Job {
                         ? Optional.of(OfferBuilder.build(PricingFacts.rating(15_000, 4), ShopPrices.shipped()))
                         : Optional.empty(),
                 chosen,
+                reply,
                 drying);
     }
 

@@ -5,6 +5,7 @@ import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.insulation.TesterProof;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.passport.MotorLine;
+import app.brasskettle.core.pricing.QuoteTerms;
 import app.brasskettle.core.quote.QuoteAnswer;
 import app.brasskettle.core.quote.QuoteStanding;
 import app.brasskettle.core.testkind.TestKind;
@@ -70,6 +71,16 @@ class DemoShop implements ApplicationRunner {
             "lead", new Person("lead", "Ivo Dalby", Role.LEAD),
             "office", new Person("office", "Petra Lunn", Role.OFFICE),
             "admin", new Person("admin", "Sunniva Tarn", Role.ADMIN));
+
+    private static final QuoteTerms TERMS = new QuoteTerms(
+            Optional.of("Low Quay 4, Tarn"),
+            Optional.of(
+                    "Payable thirty days after the motor leaves. Parts taken out stay here for a month to be looked at."),
+            Optional.of(12.0),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
 
     private final JobBook book;
     private final TestBook tests;
@@ -159,7 +170,10 @@ class DemoShop implements ApplicationRunner {
             accounts.setPin("lead", Optional.of(encoder.encode("1705")));
             settings.write(
                     0,
-                    ShopSettings.initial("Tarn Quay Motor Works").with("crowns").practising(),
+                    ShopSettings.initial("Tarn Quay Motor Works")
+                            .with("crowns")
+                            .with(TERMS)
+                            .practising(),
                     "Sunniva Tarn",
                     now.minusDays(900));
             // Jobs of the demonstration name each other by their tags; a start that was killed half way has counted

@@ -280,12 +280,19 @@ public class JobBook {
     /** Records something done by name. */
     @Transactional
     public ReadJob addEvent(String tag, EventKind kind, Map<String, Object> detail, ChangeContext by) {
+        return addEvent(tag, kind, detail, by, () -> {});
+    }
+
+    /** The same with something that another room keeps of it, which a retry of the call does not do again. */
+    @Transactional
+    public ReadJob addEvent(String tag, EventKind kind, Map<String, Object> detail, ChangeContext by, Runnable beside) {
         return change(tag, by, job -> {
             if (kind == EventKind.WORKED) {
                 Coded.parse(Work.class, String.valueOf(detail.get("work")))
                         .ifPresent(work -> DismantlingGuard.mayWork(job, work));
             }
             store.addEvent(job.row().id(), kind, detail, by.name(), by.at());
+            beside.run();
             return Written.of(kind.code(), detail);
         });
     }

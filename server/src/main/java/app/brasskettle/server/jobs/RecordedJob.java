@@ -4,8 +4,6 @@ import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.ChoiceSheet;
-import app.brasskettle.core.choice.ChosenOption;
-import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.coilset.CoilSetTake;
 import app.brasskettle.core.connection.ConnectionSheet;
 import app.brasskettle.core.drying.DryingCurve;
@@ -42,12 +40,10 @@ import app.brasskettle.server.sheets.SheetKind;
 import app.brasskettle.server.sheets.SheetRow;
 import app.brasskettle.server.testrecord.TestReadings;
 import app.brasskettle.server.testrecord.TestRow;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -234,20 +230,9 @@ public final class RecordedJob {
                 coilSets(),
                 read(SheetKind.REDESIGN, RedesignSheet.class),
                 read(SheetKind.OFFERS, ChoiceSheet.class),
-                last(EventKind.CHOSEN).flatMap(RecordedJob::chosen),
+                CustomerAnswers.chosen(this),
+                CustomerAnswers.reply(this),
                 read(SheetKind.DRYING, DryingCurve.class));
-    }
-
-    /** What was chosen; an older record names the option by its kind alone. */
-    private static Optional<ChosenOption> chosen(JobRow.EventRow e) {
-        String name = e.text("option");
-        return Coded.parse(OptionKind.class, e.text("kind").isEmpty() ? name.toLowerCase(Locale.ROOT) : e.text("kind"))
-                .map(kind -> new ChosenOption(
-                        kind,
-                        name,
-                        Optional.of(e.text("price"))
-                                .filter(p -> !e.imported() && !p.isEmpty())
-                                .map(BigDecimal::new)));
     }
 
     /** What is on record of the winding: two takes, the word that settled them, its joints. */

@@ -31,7 +31,6 @@ import java.util.Optional;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /** Quotes of jobs: issued once and never changed, read and answered by an address of their own or by word of mouth. */
 @Service
@@ -44,17 +43,9 @@ public class QuoteBook {
     private final PhotoBook photos;
     private final SettingsStore settings;
     private final PdfPrinter printer;
-    private final TransactionTemplate together;
     private final SecureRandom random = new SecureRandom();
 
-    QuoteBook(
-            JobBook book,
-            QuoteStore store,
-            PhotoBook photos,
-            SettingsStore settings,
-            PdfPrinter printer,
-            TransactionTemplate together) {
-        this.together = together;
+    QuoteBook(JobBook book, QuoteStore store, PhotoBook photos, SettingsStore settings, PdfPrinter printer) {
         this.book = book;
         this.store = store;
         this.photos = photos;
@@ -88,12 +79,12 @@ public class QuoteBook {
         QuoteContent content = QuoteWriting.of(read, choice, shop, photos.of(tag), version, by.name(), by.at(), until);
         byte[] pdf = printer.archival(QuotePage.html(content, id -> photos.picture(tag, id)));
         try {
-            return together.execute(t -> {
-                ReadJob after =
-                        book.addEvent(tag, EventKind.QUOTE_ISSUED, Map.of("quote", version, "sha256", sha256(pdf)), by);
-                store.add(job, content, pdf, sha256(pdf));
-                return after;
-            });
+            return book.addEvent(
+                    tag,
+                    EventKind.QUOTE_ISSUED,
+                    Map.of("quote", version, "sha256", sha256(pdf)),
+                    by,
+                    () -> store.add(job, content, pdf, sha256(pdf)));
         } catch (DuplicateKeyException meanwhile) {
             throw RefusedException.stale("Somebody else issued quote " + version + " just now. Look at it first");
         }
@@ -113,6 +104,10 @@ public class QuoteBook {
     private ReadJob settle(
             String tag, QuoteStore.Stored quote, QuoteStanding.Given given, String how, ChangeContext by) {
         store.hold(quote.id());
+        // A retry that waited here for the first to finish has its answer.
+        if (book.madeBefore(by).isPresent()) {
+            return book.read(tag);
+        }
         QuoteStanding standing = standing(quote);
         standing.check(given);
         standing.closed(given.answer(), JobClock.seconds(by.at())).ifPresent(why -> {
@@ -122,7 +117,7 @@ public class QuoteBook {
         String option = given.answer() == QuoteAnswer.ACCEPTED
                 ? standing.option(given.option().orElseThrow()).orElseThrow().name()
                 : "";
-        store.addAnswer(
+        Runnable kept = () -> store.addAnswer(
                 quote.id(),
                 new QuoteStore.Answered(
                         given.answer(),
@@ -149,7 +144,8 @@ public class QuoteBook {
                             how,
                             "words",
                             words),
-                    by);
+                    by,
+                    kept);
         }
         QuoteContent.Option chosen = quote.content().option(option).orElseThrow();
         Map<String, Object> detail = new LinkedHashMap<>();
@@ -161,7 +157,7 @@ public class QuoteBook {
         detail.put("how", how);
         detail.put("reason", words);
         detail.put("shown", "quote " + quote.version() + ", SHA-256 " + quote.pdfSha256());
-        return book.addEvent(tag, EventKind.CHOSEN, detail, by);
+        return book.addEvent(tag, EventKind.CHOSEN, detail, by, kept);
     }
 
     QuoteStanding standing(QuoteStore.Stored quote) {

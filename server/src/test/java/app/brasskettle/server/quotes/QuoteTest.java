@@ -300,6 +300,42 @@ class QuoteTest {
                 .isEqualTo(1);
     }
 
+    /** One key sent many times at once is one quote and one answer, whoever of them comes through first. */
+    @Test
+    void retriesAtOnceDoubleNothing(Visitor visitor) throws Exception {
+        String tag = quoted(visitor);
+        int many = 6;
+        ExecutorService pool = Executors.newFixedThreadPool(many);
+        List<Future<Integer>> issued = new ArrayList<>();
+        for (int i = 0; i < many; i++) {
+            issued.add(pool.submit(
+                    () -> visitor.post("/api/jobs/" + tag + "/quotes", Map.of(), "Idempotency-Key", "issue-" + tag)
+                            .status()));
+        }
+        for (Future<Integer> one : issued) {
+            assertThat(one.get()).isIn(200, 409);
+        }
+        assertThat(visitor.get("/api/jobs/" + tag + "/quotes").json().size()).isEqualTo(2);
+        List<Future<Integer>> asked = new ArrayList<>();
+        for (int i = 0; i < many; i++) {
+            asked.add(pool.submit(() -> visitor.post(
+                            "/api/jobs/" + tag + "/quotes/2/answer",
+                            Map.of("answer", "question", "customer", "R. Ashe", "how", "telephone", "reason", "When?"),
+                            "Idempotency-Key",
+                            "ask-" + tag)
+                    .status()));
+        }
+        for (Future<Integer> one : asked) {
+            assertThat(one.get()).isEqualTo(200);
+        }
+        pool.shutdown();
+        assertThat(visitor.get("/api/jobs/" + tag + "/quotes")
+                        .json()
+                        .at("/0/answers")
+                        .size())
+                .isEqualTo(1);
+    }
+
     @Test
     void anAnswerSentTwiceIsOneAnswer(Visitor visitor) {
         String tag = quoted(visitor);
