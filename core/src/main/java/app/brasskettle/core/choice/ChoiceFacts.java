@@ -16,7 +16,7 @@ import java.util.Optional;
  * @param standardFrame whether a new motor is built with that shaft height; empty where no frame is read
  * @param concluded what started the failure, by a person's word
  * @param before earlier stays on which it failed of the same, newest first: what it was, and what was advised
- * @param afterRepair what was measured before and after, where both are known
+ * @param afterRepair efficiency computed for the new winding, where one is designed
  */
 public record ChoiceFacts(
         MotorCondition condition,

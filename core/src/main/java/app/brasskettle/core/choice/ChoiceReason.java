@@ -86,7 +86,10 @@ public record ChoiceReason(String words, String effect, boolean moves) {
         if (facts.afterRepair().isPresent()) {
             EfficiencyAfterRepair after = facts.afterRepair().get();
             return Optional.of(new ChoiceReason(
-                    "Measured: " + after.judgement().headline(), "The rewound motor’s energy goes by it", false));
+                    "Computed for the new winding, core loss as before: "
+                            + after.judgement().headline(),
+                    "It counts once it is entered as the efficiency of that option",
+                    false));
         }
         Optional<Offer> best = sheet.offers().stream()
                 .filter(o -> o.kind() == OptionKind.REPLACE)

@@ -44,6 +44,7 @@ final class Stations {
     private final Optional<CoilSetAssessment> coilSets;
     private final Optional<RedesignAssessment> redesign;
     private final FailureRanking ranking;
+    private final ChoiceNext choice;
     private final Optional<DischargeClock> discharging;
 
     Stations(
@@ -73,6 +74,7 @@ final class Stations {
         this.redesign = redesign;
         this.ranking = ranking;
         this.discharging = discharging;
+        this.choice = new ChoiceNext(job, tests, redesign);
     }
 
     /** The word of the test that stands; one made on a winding that is no longer there asks anew. */
@@ -100,7 +102,7 @@ final class Stations {
             // The lap winding of three phases; a motor of one phase is taken coil by coil.
             case WINDING_DATA, SECOND_TAKE, WINDING_CONNECTION ->
                 !job.singlePhase() || verdict(step).isPresent();
-            case DRYING -> choice().offersDrying();
+            case DRYING -> choice.offersDrying();
             default -> true;
         };
     }
@@ -129,7 +131,7 @@ final class Stations {
             case WINDING_CONNECTION ->
                 winding.connection().map(a -> a.judgement().verdict());
             case OPTIONS -> job.chosen().map(c -> Verdict.HOLDS);
-            case DRYING -> choice().dried();
+            case DRYING -> choice.dried();
             case COIL_SETS -> coilSets.map(a -> a.judgement().verdict());
             case NEW_WINDING -> redesign.map(r -> r.judgement().verdict());
         };
@@ -285,16 +287,12 @@ final class Stations {
                     "Conclude: " + first.label() + " " + Math.round(100 * first.probability()) + " %", JobStep.CAUSE);
         }
         boolean taken = !winding.stages().isEmpty() || coilSets.isPresent();
-        if (!taken && !sound && opening.open() && choice().mayStrip() && open(Station.WINDING)) {
+        if (!taken && !sound && opening.open() && choice.mayStrip() && open(Station.WINDING)) {
             return next(
                     "Take the winding data before stripping",
                     job.singlePhase() ? JobStep.COIL_SETS : JobStep.WINDING_DATA);
         }
-        return choice().next(open(Station.REWIND));
-    }
-
-    private ChoiceNext choice() {
-        return new ChoiceNext(job, tests, redesign);
+        return choice.next(open(Station.REWIND));
     }
 
     /** What a motor that may not be opened here needs: an exposure made safe, or the customer told. */
@@ -305,7 +303,7 @@ final class Stations {
         }
         return job.offers().isEmpty()
                 ? next("Explosion-protected: certified repairer or a new motor; price both", JobStep.OPTIONS)
-                : choice().answered();
+                : choice.answered();
     }
 
     private static JobAssessment.Next next(String sentence, JobStep step) {

@@ -2,9 +2,12 @@ package app.brasskettle.core.choice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.brasskettle.core.losses.EfficiencyWorksheet;
+import app.brasskettle.core.losses.RepairLosses;
 import app.brasskettle.core.pricing.OfferBuilder;
 import app.brasskettle.core.pricing.PricingFacts;
 import app.brasskettle.core.pricing.ShopPrices;
+import app.brasskettle.core.resistance.Conductor;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Triangular;
 import java.util.ArrayList;
@@ -315,5 +318,35 @@ class ScenariosTest {
         ChoiceAssessment a = ChoiceAssessment.of(theirs, 75_000, facts(SHORTED, 3));
         assertThat(advised(a)).isEqualTo("Used motor");
         assertThat(a.option("Used motor").orElseThrow().reason()).contains("Take all tests");
+    }
+
+    /** What is computed for a winding not yet wound is no measurement, and does not count before somebody enters it. */
+    @Test
+    void anEfficiencyComputedForANewWindingIsNotCalledMeasured() {
+        ChoiceFacts known = facts(SHORTED, 0);
+        ChoiceFacts designed = new ChoiceFacts(
+                known.condition(),
+                known.outageCostPerHour(),
+                known.plateEfficiencyPercent(),
+                known.yearMade(),
+                known.thisYear(),
+                known.frame(),
+                known.standardFrame(),
+                known.concluded(),
+                known.before(),
+                Optional.of(EfficiencyWorksheet.create()
+                        .work()
+                        .apply(new RepairLosses(30_000, 93, 56, Conductor.COPPER, 95, 0.21, 0.25, 0, 0))));
+        ChoiceSheet sheet = built(30_000, 93, 4000);
+        ChoiceAssessment a = ChoiceAssessment.of(sheet, 30_000, designed);
+        assertThat(a.reasons())
+                .filteredOn(r -> r.words().contains("92."))
+                .singleElement()
+                .satisfies(r -> {
+                    assertThat(r.words()).startsWith("Computed").doesNotContain("easured");
+                    assertThat(r.moves()).isFalse();
+                });
+        assertThat(a.advised())
+                .isEqualTo(ChoiceAssessment.of(sheet, 30_000, known).advised());
     }
 }
