@@ -26,7 +26,7 @@ public record RotorProof(
         Optional<List<Double>> turnCurrentsA) {
 
     private static final int FEWEST = 1024;
-    private static final int MOST = 1 << 20;
+    private static final int MOST = 1 << 18;
     private static final int FEWEST_STEPS = 8;
     private static final int MAX_STEPS = 720;
     private static final int MAX_POLES = 120;

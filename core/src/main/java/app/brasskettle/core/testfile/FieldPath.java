@@ -19,6 +19,9 @@ record FieldPath(String text, FieldType field, int indexed) {
 
     private static final Pattern STEP = Pattern.compile("(\\w+)(?:\\[(\\d{1,7})\\])?");
 
+    /** A head names a row by its number only where rows carry traces, and of those a test has few. */
+    private static final int INDEX_FIGURES = 3;
+
     /** The path written {@code text} from a record of {@code type}; empty where it leads nowhere. */
     static Optional<FieldPath> parse(String text, Class<?> type) {
         Class<?> at = type;
@@ -27,7 +30,7 @@ record FieldPath(String text, FieldType field, int indexed) {
         int indexed = -1;
         for (String step : text.split("\\.", -1)) {
             Matcher m = STEP.matcher(step);
-            if (at == null || !m.matches()) {
+            if (at == null || !m.matches() || (m.group(2) != null && m.group(2).length() > INDEX_FIGURES)) {
                 return Optional.empty();
             }
             Optional<FieldType> next = FieldType.named(at, m.group(1));

@@ -34,8 +34,8 @@ final class TestFileReader {
     private final Map<String, String> places = new LinkedHashMap<>();
     private final Map<String, Object> tree = new LinkedHashMap<>();
 
-    /** A column or a single figure: where it goes, what it holds, and the unit its cells are in. */
-    private record Head(FieldPath path, String unit) {}
+    /** A column or a single figure: where it goes, what it holds, the unit its cells are in, and its samples if it is a trace. */
+    private record Head(FieldPath path, String unit, List<Object> samples) {}
 
     TestFileReader(String kind, Class<? extends Record> type) {
         this.kind = kind;
@@ -43,6 +43,7 @@ final class TestFileReader {
     }
 
     Map<String, Object> read(String text) {
+        FileSize.check(text, type);
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
                 .setDelimiter(delimiter(text))
@@ -105,7 +106,7 @@ final class TestFileReader {
             return Optional.empty();
         }
         return Optional.of(
-                new Head(path.get(), m.group(2) == null ? "" : m.group(2).strip()));
+                new Head(path.get(), m.group(2) == null ? "" : m.group(2).strip(), new ArrayList<>()));
     }
 
     private void cells(CSVRecord line, long at, List<Optional<Head>> heads, int row) {
@@ -118,7 +119,11 @@ final class TestFileReader {
                 blame(at, i + 1, Code.COUNT, "“" + cell + "” stands under no heading");
             } else if (heads.get(i).isPresent()) {
                 Head head = heads.get(i).get();
-                place(head, head.path().at(row), cell, at, i + 1);
+                if (head.path().field().trace()) {
+                    sample(head, row, cell, at, i + 1);
+                } else {
+                    place(head, head.path().at(row), cell, at, i + 1);
+                }
             }
         }
     }
@@ -132,14 +137,10 @@ final class TestFileReader {
         String text = DECIMAL_COMMA.matcher(cell).matches() ? cell.replace(',', '.') : cell;
         Optional<Object> value = field.flag()
                 ? flag(text, line, column)
-                : field.trace()
-                        ? sample(text, line, column)
-                        : field.number() && field.list()
-                                ? figure(field, text + " " + head.unit(), line, column)
-                                : Optional.of(
-                                        field.number() && !head.unit().isEmpty()
-                                                ? text + " " + head.unit()
-                                                : unquoted(text));
+                : field.number() && field.list()
+                        ? figure(field, text + " " + head.unit(), line, column)
+                        : Optional.of(
+                                field.number() && !head.unit().isEmpty() ? text + " " + head.unit() : unquoted(text));
         value.ifPresent(v -> FieldPath.put(tree, path, v));
     }
 
@@ -159,17 +160,27 @@ final class TestFileReader {
         return Optional.of(yes);
     }
 
-    private Optional<Object> sample(String text, long line, int column) {
+    /** Traces run to hundreds of thousands of samples: they are put one behind the other, without a path for each. */
+    private void sample(Head head, int row, String cell, long line, int column) {
+        List<Object> samples = head.samples();
+        if (samples.isEmpty()) {
+            places.put(head.path().text(), "Line " + line + ", column " + column);
+            FieldPath.put(tree, head.path().text(), samples);
+        }
+        String text = DECIMAL_COMMA.matcher(cell).matches() ? cell.replace(',', '.') : cell;
         try {
             double value = Double.parseDouble(text);
             if (Problems.sane(value)) {
-                return Optional.of(value);
+                while (samples.size() < row) {
+                    samples.add(null);
+                }
+                samples.add(value);
+                return;
             }
         } catch (NumberFormatException none) {
             // Blamed below, like a figure out of all proportion.
         }
         blame(line, column, Code.TYPE, "“" + text + "” is no sample of a trace");
-        return Optional.empty();
     }
 
     private Optional<Object> figure(FieldType field, String text, long line, int column) {
@@ -198,14 +209,8 @@ final class TestFileReader {
     }
 
     private void fewEnough() {
-        if (problems.all().size() > MAX_PROBLEMS) {
-            List<Problem> first = new ArrayList<>(problems.all().subList(0, MAX_PROBLEMS));
-            first.add(new Problem(
-                    "",
-                    Code.COUNT,
-                    "and " + (problems.all().size() - MAX_PROBLEMS) + " cells more that cannot be read"));
-            throw new InvalidInputException(first);
+        if (problems.count() > 0) {
+            throw new InvalidInputException(problems.first(MAX_PROBLEMS));
         }
-        problems.throwIfAny();
     }
 }

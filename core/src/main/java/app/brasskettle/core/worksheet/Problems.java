@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /**
  * Collector of everything wrong with one input, thrown once at the end.
@@ -19,24 +20,56 @@ public final class Problems {
     private static final double LARGEST = 1e12;
     private static final double SMALLEST = 1e-12;
 
+    /** Most problems that are told of one input; how many more there are is told last. */
+    public static final int TOLD = 100;
+
     private final List<Problem> found = new ArrayList<>();
+    /** What is blamed, and what holds it: so that asking costs the same however much is wrong. */
+    private final Set<String> blamed = new HashSet<>();
+
+    private final Set<String> blamedOrAround = new HashSet<>();
+    private int more;
 
     public void add(String field, Code code, String message) {
-        found.add(new Problem(field, code, message));
+        add(new Problem(field, code, message));
+    }
+
+    void add(Problem problem) {
+        String field = problem.field();
+        if (found.size() < TOLD) {
+            found.add(problem);
+        } else {
+            more++;
+        }
+        blamed.add(field);
+        blamedOrAround.add(field);
+        around(field, blamedOrAround::add);
+    }
+
+    /** Hands on the path of everything that holds {@code field}, until {@code each} has heard of it before. */
+    private static boolean around(String field, Predicate<String> each) {
+        for (int i = field.length() - 1; i > 0; i--) {
+            char c = field.charAt(i);
+            if ((c == '.' || c == '[') && !each.test(field.substring(0, i))) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** True while none of {@code fields}, nor anything inside them, is blamed. */
     public boolean clear(String... fields) {
         for (String field : fields) {
-            for (Problem p : found) {
-                if (p.field().equals(field)
-                        || p.field().startsWith(field + ".")
-                        || p.field().startsWith(field + "[")) {
-                    return false;
-                }
+            if (blamedOrAround.contains(field)) {
+                return false;
             }
         }
         return true;
+    }
+
+    /** True while neither {@code field}, nor anything inside it, nor anything that holds it, is blamed. */
+    boolean untouched(String field) {
+        return clear(field) && around(field, holder -> !blamed.contains(holder));
     }
 
     /** True for zero and for anything of a size a shop can meet; false for NaN. */
@@ -204,21 +237,33 @@ public final class Problems {
     /** The collected problems thrown as one refusal; nothing happens when there are none. */
     public void throwIfAny() {
         if (!found.isEmpty()) {
-            throw new InvalidInputException(found);
+            throw new InvalidInputException(all());
         }
     }
 
-    /** Everything collected so far. */
+    /** What was collected so far: a hundred at most, and how many more there are. */
     public List<Problem> all() {
-        return List.copyOf(found);
+        return first(TOLD);
     }
 
-    void addAll(List<Problem> problems) {
-        found.addAll(problems);
+    /** The first problems collected so far, {@code most} of them, and how many more there are. */
+    public List<Problem> first(int most) {
+        List<Problem> first = new ArrayList<>(found.subList(0, Math.min(most, found.size())));
+        if (count() > first.size()) {
+            first.add(new Problem("", Code.COUNT, "and " + (count() - first.size()) + " more"));
+        }
+        return List.copyOf(first);
     }
 
-    List<Problem> list() {
-        return Collections.unmodifiableList(found);
+    /** How many problems there are, told or not. */
+    public int count() {
+        return found.size() + more;
+    }
+
+    /** Takes over what was found of something that lies at {@code path}; empty for the same thing. */
+    void addAll(Problems inner, String path) {
+        inner.found.forEach(p -> add(path.isEmpty() ? p : p.under(path)));
+        more += inner.more;
     }
 
     /** An unmodifiable copy that, unlike {@link List#copyOf}, keeps absent entries so that they can be blamed by place. */

@@ -22,6 +22,9 @@ import java.util.Set;
  */
 public final class RecordReader {
 
+    /** As much of a wrong value as is told. */
+    private static final int SHOWN = 60;
+
     private RecordReader() {}
 
     /**
@@ -47,10 +50,10 @@ public final class RecordReader {
             arguments[i] = component(components[i].getGenericType(), name, tree.get(name), own);
         }
         for (String unknown : left) {
-            own.add(unknown, Code.UNKNOWN, unknown + " is no field of this input");
+            own.add(cut(unknown), Code.UNKNOWN, cut(unknown) + " is no field of this input");
         }
         T built = build(type, components, arguments, own);
-        own.list().forEach(p -> problems.addAll(List.of(path.isEmpty() ? p : p.under(path))));
+        problems.addAll(own, path);
         return built;
     }
 
@@ -66,8 +69,8 @@ public final class RecordReader {
         } catch (InvocationTargetException e) {
             if (e.getCause() instanceof InvalidInputException refused) {
                 for (Problem p : refused.problems()) {
-                    if (own.clear(p.field()) && own.list().stream().noneMatch(o -> holds(o.field(), p.field()))) {
-                        own.addAll(List.of(p));
+                    if (own.untouched(p.field())) {
+                        own.add(p);
                     }
                 }
                 return null;
@@ -76,10 +79,6 @@ public final class RecordReader {
         } catch (ReflectiveOperationException e) {
             throw new IllegalStateException(type + " cannot be built", e);
         }
-    }
-
-    private static boolean holds(String outer, String inner) {
-        return inner.startsWith(outer + ".") || inner.startsWith(outer + "[");
     }
 
     private static Object component(Type type, String path, Object value, Problems problems) {
@@ -128,7 +127,9 @@ public final class RecordReader {
             return value instanceof Boolean ? value : mistyped(path, "true or false", value, problems);
         }
         if (c == String.class) {
-            return value instanceof String ? value : mistyped(path, "a text", value, problems);
+            return value instanceof String text
+                    ? text(path, text, problems)
+                    : mistyped(path, "a text", value, problems);
         }
         if (c == Samples.class) {
             return samples(path, value, problems);
@@ -207,11 +208,17 @@ public final class RecordReader {
         return d.longValue();
     }
 
+    private static String text(String path, String text, Problems problems) {
+        Optional<Problem> fault = TextBounds.fault(path, text);
+        fault.ifPresent(problems::add);
+        return fault.isPresent() ? null : text;
+    }
+
     @SuppressWarnings({"unchecked", "rawtypes"})
     private static Object word(Class<?> type, String path, String text, Problems problems) {
         Optional<?> found = Coded.parse((Class) type, text);
         if (found.isEmpty()) {
-            problems.add(path, Code.WORD, path + " is \"" + text + "\"; it must be one of " + Coded.choices(type));
+            problems.add(path, Code.WORD, path + " is \"" + cut(text) + "\"; it must be one of " + Coded.choices(type));
         }
         return found.orElse(null);
     }
@@ -231,6 +238,10 @@ public final class RecordReader {
         if (value instanceof List) {
             return "a list";
         }
-        return value instanceof String ? "the text \"" + value + "\"" : value.toString();
+        return value instanceof String text ? "the text \"" + cut(text) + "\"" : cut(value.toString());
+    }
+
+    private static String cut(String text) {
+        return text.length() > SHOWN ? text.substring(0, SHOWN) + "…" : text;
     }
 }

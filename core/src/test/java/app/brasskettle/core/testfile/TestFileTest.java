@@ -15,6 +15,7 @@ import app.brasskettle.core.resistance.ResistanceReadings;
 import app.brasskettle.core.rotor.RotorProof;
 import app.brasskettle.core.run.NoLoadRun;
 import app.brasskettle.core.run.RunWatch;
+import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.worksheet.Problem;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
@@ -168,5 +169,36 @@ class TestFileTest {
         RunWatch watch = new RunWatch(
                 20, MOTOR.running().watch(20), Optional.of(List.of(new RunWatch.HotSpot("=cmd|' /C calc'!A0", 41))));
         assertThat(TestFile.csv("run-watch", watch)).contains("'=cmd").doesNotContain(",=cmd");
+    }
+
+    private static List<Problem> refusedFor(String kind, Class<? extends Record> type, String text) {
+        return Refusals.of(() -> TestFile.typed(kind, type, text.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    @Test
+    void moreRowsThanSuchATestHoldsAreRefusedBeforeTheyAreRead() {
+        String rows = "readings.seconds [s],readings.megohm [MΩ]\n" + "30,210\n".repeat(1_000_000);
+
+        assertThat(refusedFor("insulation-resistance", InsulationReadings.class, rows))
+                .extracting(Problem::message)
+                .containsExactly("The file has 1000002 lines; this test holds at most 10000 rows");
+        assertThat(refusedFor("surge-comparison", SurgeSet.class, "x" + ",1".repeat(700_000)))
+                .extracting(Problem::message)
+                .containsExactly("The file has some 700001 cells; at most 600000 fit");
+    }
+
+    @Test
+    void aBellInAFileIsNamedByItsPlace() {
+        assertThat(refusedFor("insulation-resistance", InsulationReadings.class, "# test,\u0007"))
+                .extracting(Problem::message)
+                .containsExactly("The text holds U+0007 at place 8, which no page can print; take it out");
+    }
+
+    /** An index reserves a row for each before it. */
+    @Test
+    void aRowTenMillionsAwayLeadsNowhere() {
+        assertThat(refusedFor("surge-comparison", SurgeSet.class, "pulses[9999999].trace\n1\n"))
+                .extracting(Problem::code)
+                .containsExactly(Problem.Code.UNKNOWN);
     }
 }
