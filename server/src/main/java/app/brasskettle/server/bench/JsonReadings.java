@@ -5,7 +5,6 @@ import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.server.json.StrictJson;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,7 +21,7 @@ final class JsonReadings {
      * @throws InvalidInputException when it is no such file, by line and column where its syntax is wrong
      */
     static Map<String, Object> typed(StrictJson json, TestKind kind, byte[] bytes) {
-        Map<String, Object> file = json.object(bytes);
+        Map<String, Object> file = json.readings(bytes);
         if (!kind.code().equals(file.get("test"))) {
             throw refused("test", "this is a file of " + file.get("test") + ", and " + kind.code() + " is asked for");
         }
@@ -60,7 +59,7 @@ final class JsonReadings {
     }
 
     private static String written(String name, Number n) {
-        String figure = n instanceof BigDecimal exact ? exact.toPlainString() : n.toString();
+        String figure = n.toString();
         String unit = Dimension.ofField(name).si();
         return unit.isEmpty() ? figure : figure + " " + unit;
     }
