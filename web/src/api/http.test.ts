@@ -109,4 +109,23 @@ describe('what has a version', () => {
       [undefined, '"1"', '"1"'],
     );
   });
+
+  it('asks a busy server again when it says, with the same key, and shows a refusal that lasts', async () => {
+    const keys: string[] = [];
+    const answers = [
+      new Response('{}', { status: 503, headers: { 'Retry-After': '0' } }),
+      new Response('{}', { status: 409, headers: { 'Retry-After': '0' } }),
+      new Response('{"ok":true}'),
+    ];
+    vi.stubGlobal('fetch', (_: string, init: RequestInit) => {
+      keys.push((init.headers as Record<string, string>)['Idempotency-Key'] ?? '');
+      return Promise.resolve(answers.shift());
+    });
+    await expect(call('POST', '/api/jobs/TQ-1/hold', {})).resolves.toEqual({ ok: true });
+    expect(keys).toHaveLength(3);
+    expect(new Set(keys).size).toBe(1);
+    expect(keys[0]).toMatch(/^[0-9a-f]{32}$/);
+    answers.push(new Response('{"title":"Changed meanwhile"}', { status: 409 }));
+    await expect(call('POST', '/api/jobs/TQ-1/hold', {})).rejects.toMatchObject({ status: 409 });
+  });
 });

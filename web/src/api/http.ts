@@ -52,6 +52,8 @@ export function requestKey(): string {
 
 const NOTHING_NEW = 304;
 const NOT_SIGNED_IN = 401;
+const UNDER_WAY = 409;
+const BUSY = 503;
 
 /** What browsers send to its end though its window is gone. */
 const OUTLASTS_BYTES = 60_000;
@@ -74,17 +76,36 @@ export async function open(
   if (seen) {
     headers['If-None-Match'] = seen;
   }
-  if (key) {
-    headers['Idempotency-Key'] = key;
+  // Whatever changes something carries a key, so that a repetition on the way makes no second record.
+  const once = key ?? (method === 'GET' ? undefined : requestKey());
+  if (once) {
+    headers['Idempotency-Key'] = once;
   }
-  let answer: Response;
-  try {
-    answer = await fetch(path, init);
-  } catch {
-    throw new Unreachable();
-  }
+  const answer = await patiently(() =>
+    fetch(path, init).catch(() => {
+      throw new Unreachable();
+    }),
+  );
   if (!answer.ok && answer.status !== NOTHING_NEW) {
     throw await refusal(answer);
+  }
+  return answer;
+}
+
+/** How often a server that is busy is asked again before its refusal is shown. */
+const PATIENCE = 5;
+const LONGEST_WAIT_S = 10;
+
+/** Asks again where the server says when: it is busy for a moment, or still answers the same call. */
+async function patiently(ask: () => Promise<Response>): Promise<Response> {
+  let answer = await ask();
+  for (let i = 0; i < PATIENCE; i++) {
+    const wait = Number(answer.headers.get('Retry-After') ?? NaN);
+    if (!(answer.status === BUSY || answer.status === UNDER_WAY) || !(wait <= LONGEST_WAIT_S)) {
+      return answer;
+    }
+    await new Promise((done) => setTimeout(done, 1000 * wait));
+    answer = await ask();
   }
   return answer;
 }
@@ -138,7 +159,9 @@ export async function send<T>(
   type = 'application/octet-stream',
 ): Promise<T> {
   const headers = { ...csrf(), 'Content-Type': type, 'Idempotency-Key': key };
-  const answer = await (progress ? upload(path, headers, file, progress) : posted(path, headers, file));
+  const answer = await patiently(() =>
+    progress ? upload(path, headers, file, progress) : posted(path, headers, file),
+  );
   if (!answer.ok) {
     throw await refusal(answer);
   }
@@ -164,7 +187,11 @@ function upload(
     Object.entries(headers).forEach(([name, value]) => request.setRequestHeader(name, value));
     request.upload.onprogress = (e) => e.lengthComputable && progress(e.loaded / e.total);
     request.onerror = () => failed(new Unreachable());
-    request.onload = () => done(new Response(request.responseText, { status: request.status }));
+    request.onload = () => {
+      const wait = request.getResponseHeader('Retry-After');
+      const told = wait === null ? undefined : { 'Retry-After': wait };
+      done(new Response(request.responseText, { status: request.status, headers: told }));
+    };
     request.send(file);
   });
 }

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useContext, useEffect, useRef } from 'react';
 import { call, callVersioned, Queued, requestKey, Unreachable } from '../api/http';
+import { useOnce } from '../api/once';
 import { onDelivered, sendOrKeep } from '../outbox/outbox';
 import { SignedIn } from '../session/session';
 import type { JobView } from '../api/types';
@@ -41,10 +42,13 @@ export interface Later {
  */
 export function useChange(tag: string, done?: (job: JobView) => void, later?: Later) {
   const client = useQueryClient();
+  // Where it waits in the outbox; what is typed anew takes its place there.
   const key = useRef<string | undefined>(undefined);
+  const once = useOnce();
   const person = useContext(SignedIn);
   const took = (job: JobView) => {
     key.current = undefined;
+    once.done();
     // A look that was under way when the change was made would answer with the job as it was before it.
     void client.cancelQueries({ queryKey: ['job', tag] });
     client.setQueryData(['job', tag], job);
@@ -55,11 +59,13 @@ export function useChange(tag: string, done?: (job: JobView) => void, later?: La
     mutationFn: (change: Change) => {
       key.current ??= later?.replaces ? `${person?.username ?? ''}/${later.draft}` : requestKey();
       const path = `/api/jobs/${tag}/${change.path}`;
+      const sent = once.key([change.method, path, change.body]);
       if (!later || !person) {
-        return call<JobView>(change.method, path, change.body, key.current);
+        return call<JobView>(change.method, path, change.body, sent);
       }
       return sendOrKeep<JobView>({
         key: key.current,
+        once: sent,
         username: person.username,
         displayName: person.displayName,
         method: change.method,
@@ -76,6 +82,7 @@ export function useChange(tag: string, done?: (job: JobView) => void, later?: La
     onError: (error) => {
       if (!(error instanceof Unreachable || error instanceof Queued)) {
         key.current = undefined;
+        once.done();
       }
     },
   });

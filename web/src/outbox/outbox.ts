@@ -64,8 +64,8 @@ export async function sendOrKeep<T>(entry: Waiting, progress?: Progress): Promis
 
 function deliver<T>(entry: Waiting, progress?: Progress): Promise<T> {
   return entry.file
-    ? send<T>(entry.path, entry.file, entry.key, progress)
-    : call<T>(entry.method, entry.path, entry.body, entry.key);
+    ? send<T>(entry.path, entry.file, entry.once ?? entry.key, progress)
+    : call<T>(entry.method, entry.path, entry.body, entry.once ?? entry.key);
 }
 
 let flushing = false;

@@ -2,8 +2,10 @@ import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 
 /** A write that the server has not got yet. */
 export interface Waiting {
-  /** By which the server knows a write that it got already. A newer state of the same sheet takes the place of the older. */
+  /** Its place here: a newer state of the same sheet takes the place of the older. */
   key: string;
+  /** By which the server knows a write that it got already; the place itself where it is written once. */
+  once?: string;
   /** Whose it is; it is sent under no other name. */
   username: string;
   displayName: string;

@@ -2,7 +2,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useParams } from 'react-router';
-import { call, Refusal, requestKey } from '../api/http';
+import { call, Refusal } from '../api/http';
+import { useOnce } from '../api/once';
 import type { CustomerQuote } from '../api/types';
 import { moment, money } from '../quantity/figures';
 import { TypedField } from '../quantity/TypedField';
@@ -214,19 +215,20 @@ function Answering({ view, path, address }: { view: CustomerQuote; path: string;
   const [option, setOption] = useState(q.advised ?? '');
   const [who, setWho] = useState('');
   const [words, setWords] = useState('');
-  // A retry after a lost answer keeps its key, so that it is one answer.
-  const [key, setKey] = useState(requestKey);
+  const once = useOnce();
   const send = useMutation({
-    mutationFn: (answer: 'accepted' | 'declined' | 'question') =>
-      call<CustomerQuote>('POST', `${path}/answer`, { answer, option, who, words }, key),
+    mutationFn: (answer: 'accepted' | 'declined' | 'question') => {
+      const body = { answer, option, who, words };
+      return call<CustomerQuote>('POST', `${path}/answer`, body, once.key(body));
+    },
     onSuccess: (after) => {
       setWords('');
-      setKey(requestKey());
+      once.done();
       client.setQueryData(['customer-quote', address], after);
     },
     onError: (error) => {
       if (error instanceof Refusal) {
-        setKey(requestKey());
+        once.done();
         void client.invalidateQueries({ queryKey: ['customer-quote', address] });
       }
     },

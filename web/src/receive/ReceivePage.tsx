@@ -2,6 +2,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { Button, Input } from 'antd';
 import { useDeferredValue, useEffect, useRef } from 'react';
 import { call, Refusal, requestKey } from '../api/http';
+import { useOnce } from '../api/once';
 import { useGoOn } from '../job/useGoOn';
 import type { Customer, JobView } from '../api/types';
 import { useDraft } from '../ui/drafts';
@@ -61,6 +62,7 @@ export function ReceivePage() {
   const draft = useDraft('receive', EMPTY);
   const v = draft.value;
   const key = useRef(requestKey());
+  const once = useOnce();
   const took = (job: JobView) => {
     draft.settle(EMPTY);
     client.setQueryData(['job', job.identity.tag], job);
@@ -75,13 +77,15 @@ export function ReceivePage() {
       const contact = somebody
         ? { name: contactName, part: contactPart, phone: contactPhone, email: contactEmail }
         : null;
+      const body = { ...rest, promisedAt, contact };
       return sendOrKeep<JobView>({
         key: key.current,
+        once: once.key(body),
         username: person.username,
         displayName: person.displayName,
         method: 'POST',
         path: '/api/jobs',
-        body: { ...rest, promisedAt, contact },
+        body,
         label: `Received: ${v.customer}, ${v.machine}`,
         page: '/receive',
         tag: '',

@@ -3,6 +3,7 @@ package app.brasskettle.server.access;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.server.retries.Unkeyed;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -48,6 +49,7 @@ class BenchTurnController {
         return accounts.withPin();
     }
 
+    @Unkeyed("Changes who is signed in, nothing of the shop")
     @PostMapping("/api/session/turns")
     Person turn(@RequestBody Turn body, HttpServletRequest request, HttpServletResponse answer) {
         String username = body.username() == null ? "" : body.username().strip().toLowerCase(Locale.ROOT);

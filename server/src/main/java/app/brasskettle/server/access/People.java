@@ -22,7 +22,8 @@ public final class People {
                 List.of(new SimpleGrantedAuthority("ROLE_" + person.role().name())));
     }
 
-    static Optional<Person> find(Authentication signedIn) {
+    /** Whoever is signed in; nobody where nobody is. */
+    public static Optional<Person> find(Authentication signedIn) {
         return signedIn != null && signedIn.getPrincipal() instanceof Person p ? Optional.of(p) : Optional.empty();
     }
 

@@ -2,11 +2,10 @@ package app.brasskettle.server.access;
 
 import static org.springframework.security.config.Customizer.withDefaults;
 
-import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
+import app.brasskettle.server.problems.ProblemAnswer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.http.MediaType;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
@@ -45,24 +44,16 @@ class SecurityConfiguration {
                 .httpBasic(b -> b.disable())
                 .logout(l -> l.disable())
                 .requestCache(c -> c.disable())
-                .exceptionHandling(e -> e.authenticationEntryPoint(
-                                (q, a, x) -> refuse(a, 401, "Not signed in", "Sign in; what you typed is kept"))
-                        .accessDeniedHandler((q, a, x) -> refuse(
+                .exceptionHandling(e -> e.authenticationEntryPoint((q, a, x) -> ProblemAnswer.write(
+                                a, HttpStatus.UNAUTHORIZED, "Not signed in", "Sign in; what you typed is kept"))
+                        .accessDeniedHandler((q, a, x) -> ProblemAnswer.write(
                                 a,
-                                403,
+                                HttpStatus.FORBIDDEN,
                                 "Not allowed",
                                 "This session may not do that. Load the page again if it was idle")))
                 .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(withDefaults()))
                 .build();
-    }
-
-    private static void refuse(HttpServletResponse answer, int status, String title, String detail) throws IOException {
-        answer.setStatus(status);
-        answer.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        answer.getWriter()
-                .write("{\"title\":\"" + title + "\",\"status\":" + status + ",\"detail\":\"" + detail
-                        + "\",\"problems\":[]}");
     }
 
     @Bean

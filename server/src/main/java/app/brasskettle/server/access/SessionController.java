@@ -1,6 +1,7 @@
 package app.brasskettle.server.access;
 
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.retries.Unkeyed;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -54,6 +55,7 @@ class SessionController {
         return session(People.find(who));
     }
 
+    @Unkeyed("Changes who is signed in, nothing of the shop")
     @PostMapping
     Session signIn(@RequestBody SignIn given, HttpServletRequest request, HttpServletResponse answer) {
         String username =
@@ -81,6 +83,7 @@ class SessionController {
         return new Session(person, person.map(p -> accounts.preferences(p.username())), demo);
     }
 
+    @Unkeyed("Changes who is signed in, nothing of the shop")
     @DeleteMapping
     Session signOut(HttpServletRequest request) {
         HttpSession session = request.getSession(false);

@@ -11,6 +11,7 @@ import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Role;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.json.StrictJson;
+import app.brasskettle.server.retries.Unkeyed;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.OutputStreamWriter;
@@ -74,6 +75,7 @@ class BankController {
     record Import(int kept, int fresh, int known, List<BankTable.Refused> refused, int refusedLines) {}
 
     /** Finds the nearest windings to what is typed, any of it. */
+    @Unkeyed("Looks ahead and keeps nothing")
     @PostMapping("/search")
     Found search(@RequestBody Map<String, Object> typed) {
         TypedInput.Read<BankQuestion> read = TypedInput.read(BankQuestion.class, typed);

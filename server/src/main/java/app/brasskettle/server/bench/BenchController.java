@@ -26,6 +26,7 @@ import app.brasskettle.server.jobs.RecordedJob;
 import app.brasskettle.server.jobview.JobView;
 import app.brasskettle.server.jobview.JobViews;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.retries.Unkeyed;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -35,7 +36,6 @@ import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -93,6 +93,7 @@ class BenchController {
     }
 
     /** Judges readings while they are typed; nothing is kept. */
+    @Unkeyed("Looks ahead and keeps nothing")
     @PostMapping("/tests/{kind}/preview")
     TestPreview preview(
             @PathVariable String tag, @PathVariable String kind, @RequestBody PreviewBody body, Authentication who) {
@@ -119,11 +120,7 @@ class BenchController {
 
     @PostMapping("/tests/{kind}")
     JobView record(
-            @PathVariable String tag,
-            @PathVariable String kind,
-            @RequestBody TestBody body,
-            @RequestHeader(value = "Idempotency-Key", required = false) String key,
-            Authentication who) {
+            @PathVariable String tag, @PathVariable String kind, @RequestBody TestBody body, Authentication who) {
         TestKind test = kind(kind);
         Map<String, Object> typed =
                 Spelling.of(test.inputType(), body.typed() == null ? Map.of() : body.typed(), accounts.units(who));
@@ -135,7 +132,7 @@ class BenchController {
                     Problem.Code.UNKNOWN,
                     "appliedVoltageV belongs to insulation and surge; the readings of this test hold their own");
         }
-        return JobViews.of(tests.add(tag, ChangeContext.of(People.of(who), key), job -> {
+        return JobViews.of(tests.add(tag, ChangeContext.of(People.of(who)), job -> {
             if (!test.sufficientFor(job.record().plate())) {
                 throw BenchForms.noPlate();
             }
@@ -182,17 +179,13 @@ class BenchController {
         problems.name("means", body.means());
         problems.throwIfAny();
         return JobViews.of(book.addEvent(
-                tag,
-                EventKind.LOCKED_OUT,
-                Map.of("means", body.means().strip()),
-                ChangeContext.of(People.of(who), null)));
+                tag, EventKind.LOCKED_OUT, Map.of("means", body.means().strip()), ChangeContext.of(People.of(who))));
     }
 
     /** The lock-out is taken off, by name: leads may no longer be connected under it. */
     @PostMapping("/lock-out/end")
     JobView endLockOut(@PathVariable String tag, Authentication who) {
-        return JobViews.of(
-                book.addEvent(tag, EventKind.LOCK_OUT_ENDED, Map.of(), ChangeContext.of(People.of(who), null)));
+        return JobViews.of(book.addEvent(tag, EventKind.LOCK_OUT_ENDED, Map.of(), ChangeContext.of(People.of(who))));
     }
 
     @PostMapping("/isolated")
@@ -212,7 +205,7 @@ class BenchController {
         }
         problems.throwIfAny();
         return JobViews.of(
-                book.addEvent(tag, EventKind.ISOLATED, Map.of("names", names), ChangeContext.of(People.of(who), null)));
+                book.addEvent(tag, EventKind.ISOLATED, Map.of("names", names), ChangeContext.of(People.of(who))));
     }
 
     @PostMapping("/discharge-proof")
@@ -245,7 +238,7 @@ class BenchController {
                 tag,
                 EventKind.DISCHARGE_PROVED,
                 Map.of("residualV", residual.orElseThrow().value()),
-                ChangeContext.of(People.of(who), null)));
+                ChangeContext.of(People.of(who))));
     }
 
     @PostMapping("/worked")
@@ -262,8 +255,8 @@ class BenchController {
                                     .map(Coded::code)
                                     .collect(Collectors.joining(", ")))));
         }
-        return JobViews.of(book.addEvent(
-                tag, EventKind.WORKED, Map.of("work", body.work()), ChangeContext.of(People.of(who), null)));
+        return JobViews.of(
+                book.addEvent(tag, EventKind.WORKED, Map.of("work", body.work()), ChangeContext.of(People.of(who))));
     }
 
     private static TestKind kind(String word) {

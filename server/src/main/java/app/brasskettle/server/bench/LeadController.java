@@ -79,7 +79,7 @@ class LeadController {
                         "code", against.code(),
                         "sentence", against.sentence(),
                         "reason", body.reason().strip()),
-                ChangeContext.of(lead, null)));
+                ChangeContext.of(lead)));
     }
 
     /** A lead hand settles two records that cannot both be true, in writing. */
@@ -98,7 +98,7 @@ class LeadController {
                 tag,
                 EventKind.CONTRADICTION_SETTLED,
                 Map.of("sentence", against.sentence(), "reason", body.reason().strip()),
-                ChangeContext.of(lead, null)));
+                ChangeContext.of(lead)));
     }
 
     private EnergiseGate.Reason holding(String tag, String code) {
@@ -130,7 +130,7 @@ class LeadController {
                         "sentence", test.effective().headline(),
                         "verdict", verdict.orElseThrow().code(),
                         "reason", body.reason().strip()),
-                ChangeContext.of(lead, null)));
+                ChangeContext.of(lead)));
     }
 
     /** A release to run, by name. It opens nothing that the record holds shut. */
@@ -162,7 +162,7 @@ class LeadController {
                         "checked", checked,
                         "atTheStop", body.atTheStop().strip(),
                         "rotation", body.rotation().strip()),
-                ChangeContext.of(person, null)));
+                ChangeContext.of(person)));
     }
 
     private static void shortText(String field, String text, Problems problems) {

@@ -7,6 +7,7 @@ import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.retries.Unkeyed;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -62,6 +63,7 @@ class TestFileController {
     }
 
     /** What a file of either kind says, as it would be typed; refused by line and column. */
+    @Unkeyed("Looks ahead and keeps nothing")
     @PostMapping(value = "/file", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     Map<String, Object> read(@PathVariable String tag, @PathVariable String kind, InputStream body) throws IOException {
         book.mustExist(tag);

@@ -19,6 +19,7 @@ import app.brasskettle.server.jobview.JobView;
 import app.brasskettle.server.jobview.JobViews;
 import app.brasskettle.server.priors.ClosedCauseStore;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.retries.Unkeyed;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
@@ -43,6 +44,8 @@ class CauseController {
 
     /** Pieces to leave out and to suppose. */
     record WhatIf(List<String> without, List<String> with) {}
+
+    private static final int MOST_LEFT_OUT = 1000;
 
     /** What this shop's closed jobs taught: the estimated share, the jobs, and the share that comes of both. */
     record Learnt(String explanation, String label, double estimated, int closed, double share) {}
@@ -117,7 +120,7 @@ class CauseController {
                 tag,
                 kind,
                 Map.of("code", body.code(), "words", words, "reason", body.reason() == null ? "" : body.reason()),
-                ChangeContext.of(People.of(who), null)));
+                ChangeContext.of(People.of(who))));
     }
 
     /** A piece read from this job's coil map or from earlier visits of the motor, which can be struck and not added. */
@@ -134,13 +137,11 @@ class CauseController {
     JobView conclude(@PathVariable String tag, @RequestBody Conclusions.Conclusion body, Authentication who) {
         Person person = People.of(who);
         return JobViews.of(book.addEvent(
-                tag,
-                EventKind.CONCLUDED,
-                Conclusions.detail(book.read(tag), body, person),
-                ChangeContext.of(person, null)));
+                tag, EventKind.CONCLUDED, Conclusions.detail(book.read(tag), body, person), ChangeContext.of(person)));
     }
 
     /** The ranking if some pieces did not count and others were there; nothing is kept. */
+    @Unkeyed("Looks ahead and keeps nothing")
     @PostMapping("/api/jobs/{tag}/cause/what-if")
     FailureRanking whatIf(@PathVariable String tag, @RequestBody WhatIf body) {
         Problems problems = new Problems();
@@ -154,8 +155,10 @@ class CauseController {
                                     Problem.Code.WORD,
                                     "“" + code + "” is no piece of evidence this table has"));
         }
+        List<String> left = body.without() == null ? List.of() : body.without();
+        problems.size("without", left, 0, MOST_LEFT_OUT);
         problems.throwIfAny();
-        Set<String> without = body.without() == null ? Set.of() : Set.copyOf(body.without());
+        Set<String> without = Set.copyOf(left);
         return JobAssessment.whatIf(book.record(tag), without, with);
     }
 

@@ -46,12 +46,6 @@ class DemoBenches {
 
     private void look(String mark, Shaft shaft, List<Double> megohm, Ring ring, List<Sight> eye, OffsetDateTime at) {
         TriageInspection look = new TriageInspection(mark, shaft, Optional.empty(), megohm, ring, Optional.of(eye));
-        pile.add(
-                mark,
-                Map.of("mark", mark),
-                WorksheetCatalogue.TRIAGE.work().apply(look),
-                "Mara Orre",
-                at,
-                Optional.empty());
+        pile.add(mark, Map.of("mark", mark), WorksheetCatalogue.TRIAGE.work().apply(look), "Mara Orre", at);
     }
 }

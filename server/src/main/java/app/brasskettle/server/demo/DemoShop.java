@@ -302,6 +302,6 @@ class DemoShop implements ApplicationRunner {
     }
 
     private ChangeContext hand(String by, double hoursAgo) {
-        return new ChangeContext(PEOPLE.get(by), Optional.empty(), now.minusSeconds(Math.round(3600 * hoursAgo)));
+        return new ChangeContext(PEOPLE.get(by), now.minusSeconds(Math.round(3600 * hoursAgo)));
     }
 }

@@ -12,6 +12,7 @@ import app.brasskettle.server.jobview.JobViews;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.photos.Photo;
 import app.brasskettle.server.photos.PhotoBook;
+import app.brasskettle.server.photos.PreparedPhotos;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -22,7 +23,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.core.io.InputStreamResource;
@@ -31,13 +31,10 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.Authentication;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -50,21 +47,13 @@ class ExchangeController {
     private final FloorBook floor;
     private final PhotoBook photos;
     private final StrictJson json;
-    private final TransactionTemplate transaction;
 
-    ExchangeController(
-            JobFiles files,
-            JobBook book,
-            FloorBook floor,
-            PhotoBook photos,
-            StrictJson json,
-            PlatformTransactionManager transactions) {
+    ExchangeController(JobFiles files, JobBook book, FloorBook floor, PhotoBook photos, StrictJson json) {
         this.files = files;
         this.book = book;
         this.floor = floor;
         this.photos = photos;
         this.json = json;
-        this.transaction = new TransactionTemplate(transactions);
     }
 
     /** Writes straight into the answer: a job may hold more photographs than the server has memory. */
@@ -89,30 +78,18 @@ class ExchangeController {
                 name -> photos.picture(tag, named.get(name).id()));
     }
 
-    /** Receives the file before a transaction begins: a slow upload must not hold a connection of the database. */
+    /** Receives the file, and decodes its photographs, before anything is asked of the database. */
     @PostMapping("/api/jobs/import")
-    public JobView take(
-            @RequestBody InputStreamResource archive,
-            @RequestHeader(value = "Idempotency-Key", required = false) String key,
-            Authentication who)
-            throws IOException {
-        ChangeContext hand = ChangeContext.of(People.of(who, Role.LEAD, Role.OFFICE, Role.ADMIN), key);
+    public JobView take(@RequestBody InputStreamResource archive, Authentication who) throws IOException {
+        ChangeContext hand = ChangeContext.of(People.of(who, Role.LEAD, Role.OFFICE, Role.ADMIN));
         Path file = Files.createTempFile("job", ".zip");
         try {
             Files.copy(archive.getInputStream(), file, StandardCopyOption.REPLACE_EXISTING);
-            return transaction.execute(status -> taken(file, hand));
+            try (JobArchive opened = new JobArchive(file, JobArchive.Limits.OF_A_JOB)) {
+                return JobViews.of(book.read(take(opened, hand)));
+            }
         } finally {
             Files.delete(file);
-        }
-    }
-
-    private JobView taken(Path file, ChangeContext hand) {
-        Optional<String> done = book.madeBefore(hand);
-        if (done.isPresent()) {
-            return JobViews.of(book.read(done.get()));
-        }
-        try (JobArchive opened = new JobArchive(file, JobArchive.Limits.OF_A_JOB)) {
-            return JobViews.of(book.read(take(opened, hand)));
         }
     }
 
@@ -126,15 +103,19 @@ class ExchangeController {
                     Problem.Code.CONTRADICTION,
                     "photographs names other files than the archive holds")));
         }
-        String tag = files.read(file, hand);
-        for (JobFile.Picture p : pictures) {
-            photos.add(
-                    tag,
-                    archive.photograph(p.file()),
-                    new PhotoBook.Attached(p.step(), p.finding(), p.caption()),
-                    ChangeContext.of(hand.person(), null));
+        try (PreparedPhotos prepared = photos.prepared()) {
+            pictures.forEach(p -> prepared.prepare(archive.photograph(p.file())));
+            String tag = files.read(file, hand);
+            for (int i = 0; i < pictures.size(); i++) {
+                JobFile.Picture p = pictures.get(i);
+                prepared.add(
+                        i,
+                        tag,
+                        new PhotoBook.Attached(p.step(), p.finding(), p.caption()),
+                        ChangeContext.of(hand.person()));
+            }
+            return tag;
         }
-        return tag;
     }
 
     @GetMapping(value = "/api/floor.csv", produces = "text/csv")

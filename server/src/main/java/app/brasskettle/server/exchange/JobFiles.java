@@ -148,7 +148,7 @@ public class JobFiles {
         String tag = store.byTag(told.tag()).isEmpty()
                 ? told.tag()
                 : store.nextTag(settings.current().tagPrefix());
-        JobRow row = receipt.row(tag, customer, new ChangeContext(hand.person(), Optional.empty(), told.receivedAt()));
+        JobRow row = receipt.row(tag, customer, new ChangeContext(hand.person(), told.receivedAt()));
         long id = store.insert(row.receivedBy(told.receivedBy(), told.simulatedMotor(), told.mark()));
         fill(id, file);
         store.setDown(id, told.setDown());
@@ -162,7 +162,6 @@ public class JobFiles {
                 "taken in from a file",
                 null,
                 Map.of("from", file.shop(), "tag", told.tag(), "written", file.exportedAt()));
-        hand.key().ifPresent(k -> book.remember(k, hand, id));
         try {
             JobViews.of(book.summarise(tag));
         } catch (RuntimeException unreadable) {

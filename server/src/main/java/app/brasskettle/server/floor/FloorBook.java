@@ -95,6 +95,9 @@ public class FloorBook {
         });
         return book.change(tag, by, job -> {
             JobRow row = job.row();
+            if (waiting.isPresent() && waiting.equals(row.waiting())) {
+                throw RefusedException.stale(tag + " waits for that already");
+            }
             JobRow.Waiting what =
                     waiting.or(row::waiting).orElseThrow(() -> RefusedException.stale(tag + " waits for nothing"));
             store.waiting(row.id(), waiting);

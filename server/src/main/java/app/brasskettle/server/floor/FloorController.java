@@ -58,12 +58,12 @@ class FloorController {
     @PostMapping("/{tag}/set-down")
     JobView setDown(@PathVariable String tag, @RequestBody SetDownBody body, Authentication who) {
         Optional<String> displacedBy = Optional.ofNullable(body.displacedBy()).filter(by -> !by.isBlank());
-        return JobViews.of(floor.setDown(tag, body.workNote(), displacedBy, ChangeContext.of(People.of(who), null)));
+        return JobViews.of(floor.setDown(tag, body.workNote(), displacedBy, ChangeContext.of(People.of(who))));
     }
 
     @PostMapping("/{tag}/pick-up")
     JobView pickUp(@PathVariable String tag, Authentication who) {
-        return JobViews.of(floor.pickUp(tag, ChangeContext.of(People.of(who), null)));
+        return JobViews.of(floor.pickUp(tag, ChangeContext.of(People.of(who))));
     }
 
     @PostMapping("/{tag}/skip")
@@ -115,6 +115,6 @@ class FloorController {
     }
 
     private static ChangeContext hand(Authentication who) {
-        return ChangeContext.of(People.of(who), null);
+        return ChangeContext.of(People.of(who));
     }
 }

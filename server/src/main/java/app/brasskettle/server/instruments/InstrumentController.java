@@ -15,6 +15,7 @@ import app.brasskettle.server.bench.TestBook;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.ReadJob;
+import app.brasskettle.server.retries.Unkeyed;
 import app.brasskettle.server.runs.RunStore;
 import jakarta.annotation.PreDestroy;
 import java.util.Locale;
@@ -69,6 +70,7 @@ class InstrumentController {
         clock.shutdown();
     }
 
+    @Unkeyed("A voltage outlives the answer; the claim on the motor refuses a second one")
     @PostMapping(value = "/insulation-tester", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter insulation(@PathVariable String tag, @RequestBody RunBody body, Authentication who) {
         Person person = People.of(who);
@@ -94,6 +96,7 @@ class InstrumentController {
     }
 
     /** A ramp of direct voltage in five steps of a minute to the level for a motor in service. */
+    @Unkeyed("A voltage outlives the answer; the claim on the motor refuses a second one")
     @PostMapping(value = "/step-ramp", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter ramp(@PathVariable String tag, @RequestBody HighVoltageBody body, Authentication who) {
         Person person = People.of(who);
@@ -109,6 +112,7 @@ class InstrumentController {
     }
 
     /** The direct voltage of a withstand test, held for a minute. */
+    @Unkeyed("A voltage outlives the answer; the claim on the motor refuses a second one")
     @PostMapping(value = "/withstand-set", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter withstand(@PathVariable String tag, @RequestBody HighVoltageBody body, Authentication who) {
         Person person = People.of(who);
@@ -123,6 +127,7 @@ class InstrumentController {
     }
 
     /** Rising pulses on each lead. The traces never pass through the page: what was given is kept here when the run is over. */
+    @Unkeyed("A voltage outlives the answer; the claim on the motor refuses a second one")
     @PostMapping(value = "/surge-rise", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter pulses(@PathVariable String tag, @RequestBody HighVoltageBody body, Authentication who) {
         Person person = People.of(who);
@@ -141,12 +146,13 @@ class InstrumentController {
                 tests.add(
                         tag,
                         TestBook.Test.simulated(WindingTests.SURGE_RISE, Map.of(), kept, Optional.empty(), because),
-                        ChangeContext.of(person, null));
+                        ChangeContext.of(person));
             }
         });
     }
 
     /** Takes every voltage off that an instrument of this job has on, on whichever server, and says truly what became of it. */
+    @Unkeyed("Taking a voltage off twice does no harm and never waits")
     @PostMapping("/off")
     RunsUnderWay.TakenOff off(@PathVariable String tag) {
         // First what is here, whatever the database does.

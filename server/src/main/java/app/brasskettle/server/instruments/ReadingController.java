@@ -38,7 +38,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -139,11 +138,7 @@ class ReadingController {
     }
 
     @PostMapping("/surge-set")
-    JobView surge(
-            @PathVariable String tag,
-            @RequestBody SurgeBody body,
-            @RequestHeader(value = "Idempotency-Key", required = false) String key,
-            Authentication who) {
+    JobView surge(@PathVariable String tag, @RequestBody SurgeBody body, Authentication who) {
         book.mustPractise();
         ReadJob job = book.read(tag);
         Bench.highVoltage(job);
@@ -154,17 +149,15 @@ class ReadingController {
                 .surgePeakV(
                         motor.rating().voltageV(), job.reading().windingState().state());
         SurgeSet set = motor.surge(peakV, body.rotorFitted(), angle(body));
-        ChangeContext hand = ChangeContext.of(People.of(who), key);
+        ChangeContext hand = ChangeContext.of(People.of(who));
         double pace = Math.max(1, Math.min(FASTEST, body.pace()));
-        if (book.madeBefore(hand).isEmpty()) {
-            shown(
-                    tag,
-                    WindingTests.SURGE_COMPARISON,
-                    speed,
-                    hand.person(),
-                    pace,
-                    WindingTests.SURGE_COMPARISON.voltageSeconds(set));
-        }
+        shown(
+                tag,
+                WindingTests.SURGE_COMPARISON,
+                speed,
+                hand.person(),
+                pace,
+                WindingTests.SURGE_COMPARISON.voltageSeconds(set));
         return JobViews.of(tests.add(
                 tag,
                 new TestBook.Test(
@@ -225,7 +218,7 @@ class ReadingController {
         if (body.seed() != null) {
             setting.put("seed", body.seed());
         }
-        return JobViews.of(book.setSimulatedMotor(tag, setting, ChangeContext.of(People.of(who), null)));
+        return JobViews.of(book.setSimulatedMotor(tag, setting, ChangeContext.of(People.of(who))));
     }
 
     private static <E extends Enum<E> & Coded> void word(Class<E> type, String field, String word, Problems problems) {

@@ -43,7 +43,6 @@ public class JobBook {
     private final JobStore store;
     private final JobLoader loader;
     private final JournalStore journal;
-    private final RequestKeyStore keys;
     private final CustomerStore customers;
     private final SettingsStore settings;
     private final ClosedCauseStore closed;
@@ -51,7 +50,6 @@ public class JobBook {
     JobBook(
             JobStore store,
             JournalStore journal,
-            RequestKeyStore keys,
             CustomerStore customers,
             SettingsStore settings,
             ClosedCauseStore closed,
@@ -62,7 +60,6 @@ public class JobBook {
         this.settings = settings;
         this.store = store;
         this.journal = journal;
-        this.keys = keys;
     }
 
     /** Reads a job as it stands now. */
@@ -81,16 +78,6 @@ public class JobBook {
     @Transactional(readOnly = true)
     public RecordedJob recorded(String tag) {
         return loader.load(store.byTag(tag).orElseThrow(() -> unknown(tag)));
-    }
-
-    /** Remembers the key of a call that made a job. */
-    public void remember(String key, ChangeContext by, long jobId) {
-        keys.remember(key, by.person().username(), jobId);
-    }
-
-    /** Tag of the job that the same call by the same person made already. */
-    public Optional<String> madeBefore(ChangeContext by) {
-        return by.key().flatMap(k -> keys.done(k, by.person().username()));
     }
 
     /** The record of a job as the core takes it. */
@@ -114,6 +101,9 @@ public class JobBook {
      */
     public record Written(String what, Object before, Object after) {
 
+        /** What is written stands there already. */
+        static final Written NOTHING = new Written("", null, null);
+
         /** Something that took the place of nothing. */
         public static Written of(String what, Object after) {
             return new Written(what, null, after);
@@ -121,7 +111,7 @@ public class JobBook {
     }
 
     /**
-     * Changes a job: its row is held, a retry of the same call changes nothing, the change is written into the journal, and what
+     * Changes a job: its row is held, the change is written into the journal, and what
      * the core reads afterwards is left on the row for the floor's list. All in one transaction.
      *
      * @param tag the job
@@ -132,11 +122,10 @@ public class JobBook {
     @Transactional
     public ReadJob change(String tag, ChangeContext by, Function<RecordedJob, Written> change) {
         JobRow row = lock(tag);
-        if (repeated(by)) {
+        Written written = change.apply(loader.load(row));
+        if (written == Written.NOTHING) {
             return read(tag);
         }
-        Written written = change.apply(loader.load(row));
-        by.key().ifPresent(k -> keys.remember(k, by.person().username(), row.id()));
         journal.write(row.id(), by.name(), by.at(), written.what(), written.before(), written.after());
         return summarise(tag);
     }
@@ -145,11 +134,8 @@ public class JobBook {
     @Transactional
     public void journalled(String tag, String what, ChangeContext by, Supplier<Object> change) {
         JobRow row = lock(tag);
-        if (!repeated(by)) {
-            Object after = change.get();
-            by.key().ifPresent(k -> keys.remember(k, by.person().username(), row.id()));
-            journal.write(row.id(), by.name(), by.at(), what, null, after);
-        }
+        Object after = change.get();
+        journal.write(row.id(), by.name(), by.at(), what, null, after);
     }
 
     /** Number of a job, by which other rooms keep what belongs to it. */
@@ -188,13 +174,9 @@ public class JobBook {
         return journal.of(store.byTag(tag).orElseThrow(() -> unknown(tag)).id());
     }
 
-    /** Takes a job in; the same key again answers with the job made the first time. */
+    /** Takes a job in. */
     @Transactional
     public ReadJob receive(JobIntake receipt, ChangeContext by) {
-        Optional<String> done = madeBefore(by);
-        if (done.isPresent()) {
-            return read(done.get());
-        }
         receipt.check(by.at());
         return receiveAs(store.nextTag(settings.current().tagPrefix()), receipt, by);
     }
@@ -215,7 +197,6 @@ public class JobBook {
         }
         JobRow row = receipt.row(tag, customer, by);
         long id = store.insert(row);
-        by.key().ifPresent(k -> keys.remember(k, by.person().username(), id));
         journal.write(id, by.name(), by.at(), "received", null, receipt);
         return summarise(row.tag());
     }
@@ -258,6 +239,9 @@ public class JobBook {
             old.flatMap(o -> EditGuard.of(
                             kind, TypedInput.read(kind.type(), o.typed()).input(), after, because, by.person()))
                     .ifPresent(told -> store.addEvent(id, EventKind.EDIT_REASONED, told, by.name(), by.at()));
+            if (old.filter(o -> o.typed().equals(whole)).isPresent()) {
+                return Written.NOTHING;
+            }
             store.writeSheet(id, kind, version + 1, whole, false, by.name(), by.at());
             if (opens && !job.opened()) {
                 store.addEvent(id, EventKind.WORKED, Map.of("work", "opened"), by.name(), by.at());
@@ -283,7 +267,7 @@ public class JobBook {
         return addEvent(tag, kind, detail, by, () -> {});
     }
 
-    /** The same with something that another room keeps of it, which a retry of the call does not do again. */
+    /** The same with something that another room keeps of it, in the same transaction. */
     @Transactional
     public ReadJob addEvent(String tag, EventKind kind, Map<String, Object> detail, ChangeContext by, Runnable beside) {
         return change(tag, by, job -> {
@@ -304,10 +288,6 @@ public class JobBook {
             store.simulatedMotor(job.row().id(), motor);
             return new Written("simulated motor", job.row().simulatedMotor(), motor);
         });
-    }
-
-    private boolean repeated(ChangeContext by) {
-        return madeBefore(by).isPresent();
     }
 
     /** Loads every visit of the motor so marked, newest first. */

@@ -12,6 +12,7 @@ import app.brasskettle.server.jobs.JobIntake;
 import app.brasskettle.server.jobs.JournalStore;
 import app.brasskettle.server.jobs.RecordedJob;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.retries.Unkeyed;
 import app.brasskettle.server.sheets.SheetKind;
 import java.util.List;
 import java.util.Map;
@@ -50,11 +51,8 @@ class JobController {
     }
 
     @PostMapping
-    JobView receive(
-            @RequestBody JobIntake receipt,
-            @RequestHeader(value = "Idempotency-Key", required = false) String key,
-            Authentication who) {
-        return JobViews.of(book.receive(receipt, ChangeContext.of(People.of(who), key)));
+    JobView receive(@RequestBody JobIntake receipt, Authentication who) {
+        return JobViews.of(book.receive(receipt, ChangeContext.of(People.of(who))));
     }
 
     /** Reads a job; 304 for a page that has seen it as it reads now. */
@@ -91,9 +89,10 @@ class JobController {
                 body.version(),
                 Spelling.of(sheet.type(), body.typed() == null ? Map.of() : body.typed(), accounts.units(who)),
                 body.because(),
-                ChangeContext.of(person, null)));
+                ChangeContext.of(person)));
     }
 
+    @Unkeyed("Looks ahead and keeps nothing")
     @PostMapping("/{tag}/sheets/{kind}/preview")
     SheetPreview preview(
             @PathVariable String tag,

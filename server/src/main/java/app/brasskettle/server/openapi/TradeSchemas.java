@@ -4,6 +4,7 @@ import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Samples;
+import app.brasskettle.server.retries.ChangingHandlers;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -13,6 +14,7 @@ import io.swagger.v3.oas.models.media.ArraySchema;
 import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
+import io.swagger.v3.oas.models.parameters.HeaderParameter;
 import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
@@ -24,8 +26,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.customizers.OperationCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.web.bind.annotation.GetMapping;
 
 /**
  * How the core's types stand in the API's description: terms of the trade by their words, absent values as null, every
@@ -48,6 +52,21 @@ class TradeSchemas {
             // Where this server happens to listen is no part of what it offers.
             api.setServers(List.of(new Server().url("/")));
             api.getComponents().getSchemas().forEach((name, schema) -> whole(name, schema));
+        };
+    }
+
+    /** Every changing call takes a key by which its retry is known. */
+    @Bean
+    OperationCustomizer keys() {
+        return (operation, handler) -> {
+            boolean keyed =
+                    handler.getMethodAnnotation(GetMapping.class) == null && ChangingHandlers.keyed("POST", handler);
+            return keyed
+                    ? operation.addParametersItem(new HeaderParameter()
+                            .name("Idempotency-Key")
+                            .description("8 to 80 signs; the same call with the same key is answered as the first time")
+                            .schema(new StringSchema().minLength(8).maxLength(80)))
+                    : operation;
         };
     }
 

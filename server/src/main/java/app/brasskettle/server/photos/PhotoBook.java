@@ -82,10 +82,17 @@ public class PhotoBook {
      *
      * @throws InvalidInputException when the file is no picture that can be decoded
      */
-    @Transactional
     public List<Photo> add(String tag, byte[] file, Attached to, ChangeContext hand) {
-        book.mustExist(tag);
-        SanitisedJpeg photo = SanitisedJpeg.from(file);
+        // Decoded before anything is asked of the database, so that no connection waits for it.
+        return add(tag, SanitisedJpeg.from(file), to, hand);
+    }
+
+    /** Photographs that are decoded first and taken in later. */
+    public PreparedPhotos prepared() {
+        return new PreparedPhotos(this);
+    }
+
+    List<Photo> add(String tag, SanitisedJpeg photo, Attached to, ChangeContext hand) {
         book.journalled(tag, "photographed", hand, () -> {
             if (store.of(tag).size() >= MOST) {
                 throw new InvalidInputException(

@@ -13,7 +13,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -48,10 +47,8 @@ class PhotoController {
             @RequestParam(defaultValue = "") String finding,
             @RequestParam(defaultValue = "") String caption,
             @RequestBody byte[] file,
-            @RequestHeader(value = "Idempotency-Key", required = false) String key,
             Authentication who) {
-        return photos.add(
-                tag, file, new PhotoBook.Attached(step, finding, caption), ChangeContext.of(People.of(who), key));
+        return photos.add(tag, file, new PhotoBook.Attached(step, finding, caption), ChangeContext.of(People.of(who)));
     }
 
     @GetMapping("/{id}")
@@ -81,12 +78,12 @@ class PhotoController {
                 id,
                 body.version(),
                 new PhotoBook.Attached(body.step(), body.finding(), body.caption()),
-                ChangeContext.of(People.of(who), null));
+                ChangeContext.of(People.of(who)));
     }
 
     @PostMapping("/{id}/remove")
     List<Photo> remove(
             @PathVariable String tag, @PathVariable long id, @RequestBody RemoveBody body, Authentication who) {
-        return photos.remove(tag, id, body.because(), ChangeContext.of(People.of(who), null));
+        return photos.remove(tag, id, body.because(), ChangeContext.of(People.of(who)));
     }
 }

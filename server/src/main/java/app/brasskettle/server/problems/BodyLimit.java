@@ -12,7 +12,6 @@ import org.slf4j.MDC;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -59,20 +58,13 @@ class BodyLimit extends OncePerRequestFilter {
         try {
             long most = most(request);
             if (request.getContentLengthLong() > most) {
-                refuse(response, most);
+                ProblemAnswer.write(response, HttpStatus.CONTENT_TOO_LARGE, "Too large", told(most));
                 return;
             }
             chain.doFilter(new Counted(request, most), response);
         } finally {
             MDC.remove("request");
         }
-    }
-
-    private static void refuse(HttpServletResponse response, long most) throws IOException {
-        response.setStatus(HttpStatus.CONTENT_TOO_LARGE.value());
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.getWriter()
-                .write("{\"title\":\"Too large\",\"status\":413,\"detail\":\"" + told(most) + "\",\"problems\":[]}");
     }
 
     private static final class Counted extends HttpServletRequestWrapper {

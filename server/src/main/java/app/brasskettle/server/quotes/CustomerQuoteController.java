@@ -21,7 +21,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -83,11 +82,7 @@ class CustomerQuoteController {
     }
 
     @PostMapping("/answer")
-    View answer(
-            @PathVariable String address,
-            @RequestBody Body body,
-            @RequestHeader(value = "Idempotency-Key", required = false) String key,
-            HttpServletRequest call) {
+    View answer(@PathVariable String address, @RequestBody Body body, HttpServletRequest call) {
         QuoteStore.Stored quote = find(address, call);
         QuoteAnswer answer = Coded.parse(QuoteAnswer.class, body.answer() == null ? "" : body.answer())
                 .orElseThrow(() -> new InvalidInputException(List.of(new Problem(
@@ -98,8 +93,7 @@ class CustomerQuoteController {
                         answer,
                         Optional.ofNullable(body.option()),
                         body.who() == null ? "" : body.who(),
-                        Optional.ofNullable(body.words())),
-                Optional.ofNullable(key));
+                        Optional.ofNullable(body.words())));
         return view(find(address, call));
     }
 

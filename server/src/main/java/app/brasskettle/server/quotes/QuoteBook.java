@@ -54,15 +54,11 @@ public class QuoteBook {
     }
 
     /**
-     * Issues the next quote of a job: what it reads now, kept for good. Its pages are made before the transaction begins, since that
-     * takes a second.
+     * Issues the next quote of a job: what it reads now, kept for good.
      *
      * @throws RefusedException while nothing is offered, no open option has a price, or somebody else issued one meanwhile
      */
     public ReadJob issue(String tag, ChangeContext by) {
-        if (book.madeBefore(by).isPresent()) {
-            return book.read(tag);
-        }
         ReadJob read = book.read(tag);
         ChoiceAssessment choice = read.reading()
                 .choice()
@@ -93,9 +89,6 @@ public class QuoteBook {
     /** Takes an answer by word of mouth or letter, written down by somebody of the shop. */
     @Transactional
     public ReadJob answer(String tag, int version, QuoteStanding.Given given, String how, ChangeContext by) {
-        if (book.madeBefore(by).isPresent()) {
-            return book.read(tag);
-        }
         QuoteStore.Stored quote = store.find(book.id(tag), version)
                 .orElseThrow(() -> RefusedException.unknown("There is no quote " + version + " of " + tag));
         return settle(tag, quote, given, how, by);
@@ -104,10 +97,6 @@ public class QuoteBook {
     private ReadJob settle(
             String tag, QuoteStore.Stored quote, QuoteStanding.Given given, String how, ChangeContext by) {
         store.hold(quote.id());
-        // A retry that waited here for the first to finish has its answer.
-        if (book.madeBefore(by).isPresent()) {
-            return book.read(tag);
-        }
         QuoteStanding standing = standing(quote);
         standing.check(given);
         standing.closed(given.answer(), JobClock.seconds(by.at())).ifPresent(why -> {
@@ -226,12 +215,10 @@ public class QuoteBook {
 
     /** Takes an answer that came by an address of its own. */
     @Transactional
-    ReadJob answerByAddress(QuoteStore.Stored quote, QuoteStanding.Given given, Optional<String> key) {
+    ReadJob answerByAddress(QuoteStore.Stored quote, QuoteStanding.Given given) {
         // Whoever holds the address is no account of the shop; the record names them as they named themselves.
         Person customer = new Person("quote-" + quote.id(), given.who() + ", by the quote’s address", Role.OFFICE);
-        ChangeContext by = new ChangeContext(customer, key, JobClock.now());
-        String tag = quote.content().tag();
-        return book.madeBefore(by).isPresent() ? book.read(tag) : settle(tag, quote, given, "quote’s address", by);
+        return settle(quote.content().tag(), quote, given, "quote’s address", ChangeContext.of(customer));
     }
 
     Optional<QuoteStore.Stored> byAddress(String address) {

@@ -24,7 +24,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
@@ -97,11 +96,8 @@ class QuoteController {
     }
 
     @PostMapping
-    JobView issue(
-            @PathVariable String tag,
-            @RequestHeader(value = "Idempotency-Key", required = false) String key,
-            Authentication who) {
-        return JobViews.of(quotes.issue(tag, ChangeContext.of(People.of(who, PRICING), key)));
+    JobView issue(@PathVariable String tag, Authentication who) {
+        return JobViews.of(quotes.issue(tag, ChangeContext.of(People.of(who, PRICING))));
     }
 
     @GetMapping(value = "/{version}/quote.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -119,20 +115,15 @@ class QuoteController {
     }
 
     @PostMapping("/{version}/answer")
-    JobView answer(
-            @PathVariable String tag,
-            @PathVariable int version,
-            @RequestBody Body body,
-            @RequestHeader(value = "Idempotency-Key", required = false) String key,
-            Authentication who) {
-        ChangeContext by = ChangeContext.of(People.of(who, PRICING), key);
+    JobView answer(@PathVariable String tag, @PathVariable int version, @RequestBody Body body, Authentication who) {
+        ChangeContext by = ChangeContext.of(People.of(who, PRICING));
         return JobViews.of(quotes.answer(tag, version, body.given(), body.how(), by));
     }
 
     /** Makes an address for the customer; it is told once, with a letter to send it by. */
     @PostMapping("/{version}/addresses")
     Address address(@PathVariable String tag, @PathVariable int version, Authentication who) {
-        ChangeContext by = ChangeContext.of(People.of(who, PRICING), null);
+        ChangeContext by = ChangeContext.of(People.of(who, PRICING));
         return made(tag, version, by);
     }
 
@@ -149,7 +140,7 @@ class QuoteController {
     @PostMapping("/{version}/mail")
     QuoteMail.Mailed mail(
             @PathVariable String tag, @PathVariable int version, @RequestBody Recipient body, Authentication who) {
-        ChangeContext by = ChangeContext.of(People.of(who, PRICING), null);
+        ChangeContext by = ChangeContext.of(People.of(who, PRICING));
         QuoteStore.Stored quote = quotes.find(tag, version);
         InternetAddress to = QuoteMail.recipient(body.to());
         QuoteMail.Mailed mailed =
@@ -161,7 +152,7 @@ class QuoteController {
     @DeleteMapping("/{version}/addresses/{id}")
     List<QuoteView> revoke(
             @PathVariable String tag, @PathVariable int version, @PathVariable long id, Authentication who) {
-        quotes.revoke(tag, version, id, ChangeContext.of(People.of(who, PRICING), null));
+        quotes.revoke(tag, version, id, ChangeContext.of(People.of(who, PRICING)));
         return list(tag);
     }
 }

@@ -5,7 +5,6 @@ import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.ReadJob;
 import java.util.Map;
-import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,18 +24,9 @@ public class PartBook {
      */
     @Transactional
     public ReadJob record(String tag, EventKind kind, Map<String, Object> detail, ChangeContext by) {
-        if (book.madeBefore(by).isPresent()) {
-            return book.read(tag);
-        }
         ReadJob after = book.addEvent(tag, kind, detail, by);
         boolean together = kind != EventKind.PART_OFF_AGAIN
                 && after.reading().apart().log().filter(l -> l.off() == 0).isPresent();
-        return together
-                ? book.addEvent(
-                        tag,
-                        EventKind.WORKED,
-                        Map.of("work", "reassembled"),
-                        new ChangeContext(by.person(), Optional.empty(), by.at()))
-                : after;
+        return together ? book.addEvent(tag, EventKind.WORKED, Map.of("work", "reassembled"), by) : after;
     }
 }

@@ -22,7 +22,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What the usual motors are made of, and parts going back by name. */
@@ -56,12 +55,7 @@ class TeardownController {
     }
 
     @PostMapping("/api/jobs/{tag}/parts/{id}")
-    JobView part(
-            @PathVariable String tag,
-            @PathVariable int id,
-            @RequestBody PartBody body,
-            @RequestHeader(value = "Idempotency-Key", required = false) String key,
-            Authentication who) {
+    JobView part(@PathVariable String tag, @PathVariable int id, @RequestBody PartBody body, Authentication who) {
         TakenApart apart = book.record(tag).apart();
         TeardownLog.LoggedPart part = apart.log().orElseGet(TeardownLog::none).parts().stream()
                 .filter(p -> p.id() == id)
@@ -89,6 +83,6 @@ class TeardownController {
                         part.label(),
                         "reason",
                         body.reason() == null ? "" : body.reason().strip()),
-                ChangeContext.of(People.of(who), key)));
+                ChangeContext.of(People.of(who))));
     }
 }

@@ -13,6 +13,7 @@ import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobIntake;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.retries.Unkeyed;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,7 +23,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -32,7 +32,6 @@ import org.springframework.web.bind.annotation.RestController;
 class TriageController {
 
     private static final int MAX_SHOWN = 200;
-    private static final int MAX_KEY = 70;
 
     /** What a look being entered says so far. */
     record Answered(Optional<TriageResult> result, Map<String, String> shown, List<Problem> problems) {}
@@ -52,6 +51,7 @@ class TriageController {
         return store.newest(MAX_SHOWN);
     }
 
+    @Unkeyed("Looks ahead and keeps nothing")
     @PostMapping("/preview")
     Answered look(@RequestBody Map<String, Object> typed, Authentication who) {
         TypedInput.Attempt<TriageInspection> attempt = TypedInput.attempt(
@@ -60,10 +60,7 @@ class TriageController {
     }
 
     @PostMapping
-    List<TriageRow> keep(
-            @RequestBody Map<String, Object> typed,
-            @RequestHeader(value = "Idempotency-Key", required = false) String key,
-            Authentication who) {
+    List<TriageRow> keep(@RequestBody Map<String, Object> typed, Authentication who) {
         Person person = People.of(who);
         Map<String, Object> spelt = Spelling.of(TriageInspection.class, typed, accounts.units(who));
         TriageInspection look = TypedInput.read(TriageInspection.class, spelt).input();
@@ -72,8 +69,7 @@ class TriageController {
                 spelt,
                 WorksheetCatalogue.TRIAGE.work().apply(look),
                 person.displayName(),
-                ChangeContext.of(person, null).at(),
-                Optional.ofNullable(key).map(k -> k.substring(0, Math.min(MAX_KEY, k.length()))));
+                ChangeContext.of(person).at());
         return newest();
     }
 
@@ -98,11 +94,13 @@ class TriageController {
                                 "",
                                 Optional.empty(),
                                 Optional.empty()),
-                        ChangeContext.of(person, null))
+                        ChangeContext.of(person))
                 .job()
                 .row()
                 .tag();
-        store.became(id, tag);
+        if (!store.became(id, tag)) {
+            throw RefusedException.stale("Somebody else made it a job just now. Look at the list again");
+        }
         return newest();
     }
 }

@@ -41,25 +41,17 @@ public class TriageStore {
                 .optional();
     }
 
-    /** Keeps a look; the same key by the same person keeps it once. */
-    public void add(
-            String mark,
-            Map<String, Object> typed,
-            TriageResult result,
-            String by,
-            OffsetDateTime at,
-            Optional<String> key) {
+    /** Keeps a look. */
+    public void add(String mark, Map<String, Object> typed, TriageResult result, String by, OffsetDateTime at) {
         db.sql("""
-                insert into triage_look (mark, typed, answer, judgement, looked_by, looked_at, request_key)
-                values (:mark, :typed::jsonb, :answer, :judgement::jsonb, :by, :at, :key)
-                on conflict (looked_by, request_key) where request_key is not null do nothing""")
+                insert into triage_look (mark, typed, answer, judgement, looked_by, looked_at)
+                values (:mark, :typed::jsonb, :answer, :judgement::jsonb, :by, :at)""")
                 .param("mark", mark)
                 .param("typed", json.text(typed))
                 .param("answer", result.answer().code())
                 .param("judgement", json.text(result.judgement()))
                 .param("by", by)
                 .param("at", at)
-                .param("key", key.orElse(null), java.sql.Types.VARCHAR)
                 .update();
     }
 

@@ -13,6 +13,7 @@ import app.brasskettle.server.drawings.ConnectionDrawings;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.RecordedJob;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.retries.Unkeyed;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -90,6 +91,7 @@ class DrillController {
                         .toList());
     }
 
+    @Unkeyed("Judges an exercise and keeps nothing")
     @PostMapping
     Told answer(@PathVariable String tag, @PathVariable int seed, @RequestBody Answer answer) {
         RecordedJob job = practising(tag);

@@ -8,7 +8,6 @@ import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The data of a winding settled by name, so that its copper may come out. */
@@ -30,12 +29,8 @@ class WindingController {
 
     /** Settles two takes that agree; what holds them otherwise is a lead hand's to set aside, with a reason. */
     @PostMapping("/api/jobs/{tag}/winding/settle")
-    JobView settle(
-            @PathVariable String tag,
-            @RequestBody Settling body,
-            @RequestHeader(value = "Idempotency-Key", required = false) String key,
-            Authentication who) {
+    JobView settle(@PathVariable String tag, @RequestBody Settling body, Authentication who) {
         String reason = body.reason() == null ? "" : body.reason().strip();
-        return JobViews.of(windings.settle(tag, reason, ChangeContext.of(People.of(who), key)));
+        return JobViews.of(windings.settle(tag, reason, ChangeContext.of(People.of(who))));
     }
 }

@@ -9,6 +9,7 @@ import app.brasskettle.core.worksheet.Worksheet;
 import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.retries.Unkeyed;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -55,11 +56,13 @@ class WorksheetController {
         return examples.of(sheet(name).name());
     }
 
+    @Unkeyed("Looks ahead and keeps nothing")
     @PostMapping("/{name}")
     Object answer(@PathVariable String name, @RequestBody(required = false) byte[] body) {
         return sheet(name).answer(json.object(body == null ? new byte[0] : body));
     }
 
+    @Unkeyed("Looks ahead and keeps nothing")
     @PostMapping("/{name}/typed")
     TypedAnswer typed(@PathVariable String name, @RequestBody Map<String, Object> typed, Authentication who) {
         Worksheet<?, ?> sheet = sheet(name);

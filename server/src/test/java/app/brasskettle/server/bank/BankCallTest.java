@@ -13,6 +13,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 @ExtendWith(RunningServer.class)
 class BankCallTest {
@@ -127,6 +128,7 @@ class BankCallTest {
                     .json()
                     .at("/sheets/winding/version")
                     .asInt();
+            ((ObjectNode) typed).put("notes", "looked at again, time " + again);
             tech.put("/api/jobs/" + tag + "/sheets/winding", Map.of("version", version, "typed", typed))
                     .with(200);
             lead.post("/api/jobs/" + tag + "/winding/settle", Map.of("reason", "one take is all there is"))

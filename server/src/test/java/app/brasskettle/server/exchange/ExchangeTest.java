@@ -210,7 +210,7 @@ class ExchangeTest {
         assertThat(take(zip(broken)).with(400).text()).contains("none of JPEG, PNG and WebP");
         Map<String, byte[]> torn = new LinkedHashMap<>(entries);
         torn.put("job.json", Arrays.copyOf(entries.get("job.json"), 400));
-        assertThat(take(zip(torn)).with(400).text()).contains("not what it should be");
+        assertThat(take(zip(torn)).with(400).text()).contains("not one JSON object");
         assertThat(jobs()).isEqualTo(before);
     }
 
@@ -242,7 +242,7 @@ class ExchangeTest {
         assertThat(take(changed("TQ-0401", r -> r.put("version", 1))).with(400).problemFields())
                 .containsExactly("version");
         assertThat(take(changed("TQ-0401", r -> r.put("surprise", 1))).with(400).text())
-                .contains("not what it should be");
+                .contains("surprise is no field of it");
         assertThat(take(changed(
                                 "TQ-0401",
                                 r -> ((ObjectNode) r.at("/sheets/0/typed"))

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.brasskettle.server.testing.Plates;
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Visitor;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -205,13 +206,24 @@ class RoutingTest {
         assertThat(tags("gone", "&after=" + gone.get(0))).isEqualTo(gone.subList(1, gone.size()));
     }
 
+    /** Every job of a list, page after page. */
     private List<String> tags(String show, String more) {
-        return java.util.stream.StreamSupport.stream(
-                        visitor.get("/api/jobs?show=" + show + more)
-                                .with(200)
-                                .json()
-                                .spliterator(),
-                        false)
+        List<String> all = new ArrayList<>();
+        String after = more;
+        List<String> page;
+        do {
+            page = page(show, after);
+            all.addAll(page);
+            after = page.isEmpty() ? "" : "&after=" + page.get(page.size() - 1);
+        } while (!page.isEmpty());
+        return all;
+    }
+
+    private List<String> page(String show, String more) {
+        return visitor.get("/api/jobs?show=" + show + more)
+                .with(200)
+                .json()
+                .valueStream()
                 .map(r -> r.get("tag").asString())
                 .toList();
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.brasskettle.server.testing.Plates;
 import app.brasskettle.server.testing.RunningServer;
+import app.brasskettle.server.testing.Together;
 import app.brasskettle.server.testing.Visitor;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -13,10 +14,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -272,25 +269,12 @@ class QuoteTest {
         for (int i = 0; i < many; i++) {
             customers.add(customer(visitor, address));
         }
-        CountDownLatch go = new CountDownLatch(1);
-        ExecutorService pool = Executors.newFixedThreadPool(many);
-        List<Future<Integer>> answers = new ArrayList<>();
-        for (int i = 0; i < many; i++) {
-            Visitor customer = customers.get(i);
+        List<Integer> statuses = Together.all(many, i -> {
             Map<String, Object> body = i % 2 == 0
                     ? accepts("Rewind", "customer " + i)
                     : Map.of("answer", "declined", "who", "customer " + i, "words", "");
-            answers.add(pool.submit(() -> {
-                go.await();
-                return customer.post(address + "/answer", body).status();
-            }));
-        }
-        go.countDown();
-        List<Integer> statuses = new ArrayList<>();
-        for (Future<Integer> answer : answers) {
-            statuses.add(answer.get());
-        }
-        pool.shutdown();
+            return customers.get(i).post(address + "/answer", body).status();
+        });
         assertThat(statuses).containsOnlyOnce(200);
         assertThat(Set.copyOf(statuses)).containsExactlyInAnyOrder(200, 409);
         assertThat(visitor.get("/api/jobs/" + tag + "/quotes")
@@ -305,30 +289,27 @@ class QuoteTest {
     void retriesAtOnceDoubleNothing(Visitor visitor) throws Exception {
         String tag = quoted(visitor);
         int many = 6;
-        ExecutorService pool = Executors.newFixedThreadPool(many);
-        List<Future<Integer>> issued = new ArrayList<>();
-        for (int i = 0; i < many; i++) {
-            issued.add(pool.submit(
-                    () -> visitor.post("/api/jobs/" + tag + "/quotes", Map.of(), "Idempotency-Key", "issue-" + tag)
-                            .status()));
-        }
-        for (Future<Integer> one : issued) {
-            assertThat(one.get()).isIn(200, 409);
-        }
+        assertThat(Together.all(
+                        many,
+                        i -> visitor.post("/api/jobs/" + tag + "/quotes", Map.of(), "Idempotency-Key", "issue-" + tag)
+                                .status()))
+                .contains(200)
+                .containsOnly(200, 409);
         assertThat(visitor.get("/api/jobs/" + tag + "/quotes").json().size()).isEqualTo(2);
-        List<Future<Integer>> asked = new ArrayList<>();
-        for (int i = 0; i < many; i++) {
-            asked.add(pool.submit(() -> visitor.post(
-                            "/api/jobs/" + tag + "/quotes/2/answer",
-                            Map.of("answer", "question", "customer", "R. Ashe", "how", "telephone", "reason", "When?"),
-                            "Idempotency-Key",
-                            "ask-" + tag)
-                    .status()));
-        }
-        for (Future<Integer> one : asked) {
-            assertThat(one.get()).isEqualTo(200);
-        }
-        pool.shutdown();
+        assertThat(Together.all(
+                        many,
+                        i -> visitor.post(
+                                        "/api/jobs/" + tag + "/quotes/2/answer",
+                                        Map.of(
+                                                "answer", "question",
+                                                "customer", "R. Ashe",
+                                                "how", "telephone",
+                                                "reason", "When?"),
+                                        "Idempotency-Key",
+                                        "ask-" + tag)
+                                .status()))
+                .contains(200)
+                .containsOnly(200, 409);
         assertThat(visitor.get("/api/jobs/" + tag + "/quotes")
                         .json()
                         .at("/0/answers")
