@@ -127,7 +127,7 @@ public record FoundConnection(
             known &= refuseUnknownLeads(
                     "connection.lines." + LINES[k], outside.lines().all().get(k), jointOf, problems);
         }
-        if (known) {
+        if (known && problems.clear("joints")) {
             refuseShortedLines(outside, joints, problems);
         }
     }

@@ -72,13 +72,18 @@ public record PaintedStator(
                 }
             }
         }
-        int there = groups.size();
-        groupCoils.ifPresent(coils -> uneven(coils, there, problems));
+        if (problems.clear("groups")) {
+            int there = groups.size();
+            groupCoils.ifPresent(coils -> uneven(coils, there, problems));
+        }
         circuits.ifPresent(c -> problems.whole("circuits", c, 1, Math.max(1, poles), ""));
         problems.throwIfAny();
     }
 
     private static void uneven(List<Integer> coils, int groups, Problems problems) {
+        if (!problems.size("groupCoils", coils, 0, 360)) {
+            return;
+        }
         if (coils.size() != groups) {
             problems.add(
                     "groupCoils",
