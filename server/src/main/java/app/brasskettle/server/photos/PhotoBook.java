@@ -105,14 +105,24 @@ public class PhotoBook {
     }
 
     @Transactional(readOnly = true)
-    byte[] picture(String tag, long id, boolean thumbnail) {
-        return store.picture(tag, id, thumbnail).orElseThrow(() -> unknown(tag, id));
+    byte[] thumbnail(String tag, long id) {
+        return rendition(tag, id, PhotoStore.Rendition.THUMBNAIL);
+    }
+
+    /** The photograph as it is printed. */
+    @Transactional(readOnly = true)
+    public byte[] print(String tag, long id) {
+        return rendition(tag, id, PhotoStore.Rendition.PRINT);
+    }
+
+    private byte[] rendition(String tag, long id, PhotoStore.Rendition rendition) {
+        return store.picture(tag, id, rendition).orElseThrow(() -> unknown(tag, id));
     }
 
     /** The picture of a photograph that {@link #of} named. */
     @Transactional(readOnly = true)
     public byte[] picture(String tag, long id) {
-        return picture(tag, id, false);
+        return rendition(tag, id, PhotoStore.Rendition.IMAGE);
     }
 
     @Transactional

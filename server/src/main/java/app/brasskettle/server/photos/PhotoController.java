@@ -53,12 +53,12 @@ class PhotoController {
 
     @GetMapping("/{id}")
     ResponseEntity<byte[]> image(@PathVariable String tag, @PathVariable long id) {
-        return picture(photos.picture(tag, id, false));
+        return picture(photos.picture(tag, id));
     }
 
     @GetMapping("/{id}/thumbnail")
     ResponseEntity<byte[]> thumbnail(@PathVariable String tag, @PathVariable long id) {
-        return picture(photos.picture(tag, id, true));
+        return picture(photos.thumbnail(tag, id));
     }
 
     /** A picture never changes under its number, so a browser may keep it. */

@@ -20,8 +20,9 @@ class PhotoStore {
 
     long add(String tag, SanitisedJpeg photo, PhotoBook.Attached to, String by, OffsetDateTime at) {
         return db.sql("""
-                insert into photo (job_id, step, finding, caption, width, height, image, thumbnail, taken_by, taken_at)
-                select id, :step, :finding, :caption, :width, :height, :image, :thumbnail, :by, :at from job
+                insert into photo
+                  (job_id, step, finding, caption, width, height, image, print, thumbnail, taken_by, taken_at)
+                select id, :step, :finding, :caption, :width, :height, :image, :print, :thumbnail, :by, :at from job
                 where tag = :tag returning id""")
                 .param("tag", tag)
                 .param("step", to.step())
@@ -30,6 +31,7 @@ class PhotoStore {
                 .param("width", photo.width())
                 .param("height", photo.height())
                 .param("image", photo.image())
+                .param("print", photo.print())
                 .param("thumbnail", photo.thumbnail())
                 .param("by", by)
                 .param("at", at)
@@ -59,10 +61,24 @@ class PhotoStore {
                 r.getInt("version"));
     }
 
-    Optional<byte[]> picture(String tag, long id, boolean thumbnail) {
+    /** Which of a photograph's renditions. */
+    enum Rendition {
+        IMAGE("image"),
+        /** Photographs of an earlier release have none. */
+        PRINT("coalesce(print, image)"),
+        THUMBNAIL("thumbnail");
+
+        private final String column;
+
+        Rendition(String column) {
+            this.column = column;
+        }
+    }
+
+    Optional<byte[]> picture(String tag, long id, Rendition rendition) {
         return db.sql("""
                 select %s from photo p join job j on j.id = p.job_id
-                where p.id = :id and j.tag = :tag and p.removed_because is null""".formatted(thumbnail ? "thumbnail" : "image"))
+                where p.id = :id and j.tag = :tag and p.removed_because is null""".formatted(rendition.column))
                 .param("id", id)
                 .param("tag", tag)
                 .query(byte[].class)

@@ -38,6 +38,8 @@ public final class PreparedPhotos implements AutoCloseable {
                 out.writeInt(photo.height());
                 out.writeInt(photo.thumbnail().length);
                 out.write(photo.thumbnail());
+                out.writeInt(photo.print().length);
+                out.write(photo.print());
                 out.write(photo.image());
             }
         } catch (IOException full) {
@@ -51,7 +53,8 @@ public final class PreparedPhotos implements AutoCloseable {
             int width = in.readInt();
             int height = in.readInt();
             byte[] thumbnail = in.readNBytes(in.readInt());
-            book.add(tag, new SanitisedJpeg(width, height, in.readAllBytes(), thumbnail), to, hand);
+            byte[] print = in.readNBytes(in.readInt());
+            book.add(tag, new SanitisedJpeg(width, height, in.readAllBytes(), print, thumbnail), to, hand);
         } catch (IOException lost) {
             throw new UncheckedIOException(lost);
         }

@@ -2,36 +2,32 @@ package app.brasskettle.server.photos;
 
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.server.admission.WorkGate;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
-import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.Semaphore;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageReadParam;
-import javax.imageio.ImageReader;
-import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
 import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
 import net.coobird.thumbnailator.util.exif.ExifUtils;
 import net.coobird.thumbnailator.util.exif.Orientation;
 
 /**
- * A photograph decoded and encoded again as JPEG: upright, at most 2400 pixels long, with its thumbnail.
+ * A photograph decoded and encoded again as JPEG: upright, at most 2400 pixels long, with a smaller one for paper and its thumbnail.
  *
  * <p>Only the picture survives: place, time, camera and whatever else a file carried are left behind, and so is anything that
  * is no picture.
  */
-record SanitisedJpeg(int width, int height, byte[] image, byte[] thumbnail) {
+record SanitisedJpeg(int width, int height, byte[] image, byte[] print, byte[] thumbnail) {
 
     private static final int MAX_PX = 2400;
+    /** Ten centimetres at 250 dots an inch. */
+    private static final int PRINT_PX = 1000;
+
     private static final int THUMBNAIL_PX = 320;
-    private static final long MAX_PIXELS = 50_000_000;
     private static final double QUALITY = 0.86;
     private static final byte[] JPEG = {(byte) 0xFF, (byte) 0xD8, (byte) 0xFF};
     private static final byte[] EXIF = {'E', 'x', 'i', 'f', 0, 0};
@@ -39,7 +35,8 @@ record SanitisedJpeg(int width, int height, byte[] image, byte[] thumbnail) {
     private static final int EXIF_SEGMENT = 0xE1;
     private static final byte[] PNG = {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1A, '\n'};
     /** A large picture takes some tens of megabytes while it is decoded: one at a time. */
-    private static final Semaphore DARKROOM = new Semaphore(1);
+    private static final WorkGate DARKROOM =
+            new WorkGate(1, "Other photographs are being developed. Nothing was changed; try again in a moment");
 
     /**
      * The photograph in {@code file}, whatever it calls itself.
@@ -50,48 +47,32 @@ record SanitisedJpeg(int width, int height, byte[] image, byte[] thumbnail) {
         String format = format(file)
                 .orElseThrow(() -> refusal(
                         Problem.Code.TYPE, "The photograph is none of JPEG, PNG and WebP, whatever its name says"));
-        DARKROOM.acquireUninterruptibly();
+        return DARKROOM.through(() -> developed(file, format));
+    }
+
+    private static SanitisedJpeg developed(byte[] file, String format) {
         try {
             BufferedImage image = upright(file, format);
             return new SanitisedJpeg(
-                    image.getWidth(), image.getHeight(), encode(image, MAX_PX), encode(image, THUMBNAIL_PX));
+                    image.getWidth(),
+                    image.getHeight(),
+                    encode(image, MAX_PX),
+                    encode(image, PRINT_PX),
+                    encode(image, THUMBNAIL_PX));
+        } catch (PictureDecoder.TooManyPixels large) {
+            throw refusal(Problem.Code.RANGE, large.getMessage());
         } catch (IOException | RuntimeException broken) {
-            if (broken instanceof InvalidInputException refused) {
-                throw refused;
-            }
             throw refusal(Problem.Code.SYNTAX, "The photograph cannot be decoded: the file is damaged or cut off");
-        } finally {
-            DARKROOM.release();
         }
     }
 
-    /**
-     * The picture at its final size, turned as its camera was held. A large one is decoded thinned out, so that it never stands
-     * in memory whole.
-     */
+    /** The picture at its final size, turned as its camera was held. */
     private static BufferedImage upright(byte[] file, String format) throws IOException {
-        Iterator<ImageReader> readers = ImageIO.getImageReadersByFormatName(format);
-        ImageReader reader = readers.next();
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
-            reader.setInput(in);
-            int longest = Math.max(reader.getWidth(0), reader.getHeight(0));
-            size((long) reader.getWidth(0) * reader.getHeight(0));
-            ImageReadParam thinned = reader.getDefaultReadParam();
-            int every = Math.max(1, longest / MAX_PX);
-            thinned.setSourceSubsampling(every, every, 0, 0);
-            BufferedImage decoded = reader.read(0, thinned);
-            double scale = Math.min(1.0, (double) MAX_PX / Math.max(decoded.getWidth(), decoded.getHeight()));
-            BufferedImage small = Thumbnails.of(decoded)
-                    .scale(scale)
-                    .imageType(BufferedImage.TYPE_INT_RGB)
-                    .asBufferedImage();
-            Orientation held = format.equals("jpeg") ? held(file) : null;
-            return held == null
-                    ? small
-                    : ExifFilterUtils.getFilterForOrientation(held).apply(small);
-        } finally {
-            reader.dispose();
-        }
+        BufferedImage small = PictureDecoder.decode(file, format, MAX_PX);
+        Orientation held = format.equals("jpeg") ? held(file) : null;
+        return held == null
+                ? small
+                : ExifFilterUtils.getFilterForOrientation(held).apply(small);
     }
 
     /** How the camera was held, from the segment in which a JPEG carries it (EXIF 2.3, 4.5.4); nothing where it says nothing. */
@@ -121,16 +102,6 @@ record SanitisedJpeg(int width, int height, byte[] image, byte[] thumbnail) {
                 .outputQuality(QUALITY)
                 .toOutputStream(out);
         return out.toByteArray();
-    }
-
-    /** Asks the header how large it is, before a small file is unpacked into a huge picture. */
-    private static void size(long pixels) {
-        if (pixels > MAX_PIXELS) {
-            throw refusal(
-                    Problem.Code.RANGE,
-                    "The photograph has " + pixels / 1_000_000 + " million pixels; at most " + MAX_PIXELS / 1_000_000
-                            + " million fit");
-        }
     }
 
     /** The format by the file's own first bytes. */

@@ -1,5 +1,7 @@
 package app.brasskettle.server.reports;
 
+import app.brasskettle.core.worksheet.TextBounds;
+import app.brasskettle.server.admission.WorkGate;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
@@ -20,6 +22,11 @@ import org.springframework.stereotype.Component;
 public class PdfPrinter {
 
     private static final Logger LOG = LoggerFactory.getLogger(PdfPrinter.class);
+    private static final int REPLACEMENT = 0xFFFD;
+
+    /** A page takes a processor for up to a second: one at a time leaves the others to the floor. */
+    private static final WorkGate QUEUE =
+            new WorkGate(1, "The printer has other pages before this one. Try again in a moment");
 
     /** The first page takes seconds, while classes and fonts are loaded; nobody should wait for it. */
     @EventListener(ApplicationReadyEvent.class)
@@ -45,6 +52,17 @@ public class PdfPrinter {
     }
 
     private static byte[] print(String xhtml, PdfRendererBuilder builder) {
+        return QUEUE.through(() -> printed(printable(xhtml), builder));
+    }
+
+    /** What is on record from before such characters were refused must not keep a page from being printed. */
+    static String printable(String xhtml) {
+        StringBuilder out = new StringBuilder(xhtml.length());
+        xhtml.codePoints().map(c -> TextBounds.printable(c) ? c : REPLACEMENT).forEach(out::appendCodePoint);
+        return out.toString();
+    }
+
+    private static byte[] printed(String xhtml, PdfRendererBuilder builder) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         builder.useSVGDrawer(new BatikSVGDrawer());
         builder.useFont(() -> font("LiberationSans-Regular"), "Sheet", 400, FontStyle.NORMAL, true);

@@ -10,8 +10,10 @@ import app.brasskettle.core.work.JobStep;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.ReadJob;
+import app.brasskettle.server.jobview.JobVersionStore;
 import app.brasskettle.server.jobview.JobView;
 import app.brasskettle.server.jobview.JobViews;
+import app.brasskettle.server.pages.PublicAddress;
 import app.brasskettle.server.photos.PhotoBook;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.rack.RackStore;
@@ -21,6 +23,7 @@ import app.brasskettle.server.triage.TriageStore;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.function.Supplier;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -30,7 +33,6 @@ import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** What is printed of a job: its sheet, and the tag that is tied to the motor. */
 @RestController
@@ -44,6 +46,9 @@ class ReportController {
     private final TriageStore pile;
     private final PdfPrinter printer;
     private final RackStore rack;
+    private final JobVersionStore versions;
+    private final PrintedPages pages;
+    private final PublicAddress address;
 
     ReportController(
             JobBook book,
@@ -51,8 +56,14 @@ class ReportController {
             SettingsStore settings,
             TriageStore pile,
             PdfPrinter printer,
-            RackStore rack) {
+            RackStore rack,
+            JobVersionStore versions,
+            PrintedPages pages,
+            PublicAddress address) {
         this.rack = rack;
+        this.versions = versions;
+        this.pages = pages;
+        this.address = address;
         this.pile = pile;
         this.book = book;
         this.photos = photos;
@@ -63,40 +74,47 @@ class ReportController {
     @GetMapping(value = "/api/jobs/{tag}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> sheet(@PathVariable String tag, Authentication who) {
         String by = People.of(who).displayName();
-        JobView job = JobViews.of(book.read(tag));
-        return pdf(
-                tag,
-                new JobSheet(job, pictured(tag), settings.current(), by, OffsetDateTime.now(ZoneOffset.UTC)).html());
+        return page(tag, tag, by, () -> {
+            JobView job = JobViews.of(book.read(tag));
+            return printer.print(
+                    new JobSheet(job, pictured(tag), settings.current(), by, OffsetDateTime.now(ZoneOffset.UTC))
+                            .html());
+        });
+    }
+
+    /** A page of a job, printed anew once anything it is read from has changed. */
+    private ResponseEntity<byte[]> page(String name, String tag, String more, Supplier<byte[]> print) {
+        String version = versions.of(tag).orElseThrow(() -> RefusedException.unknown("There is no job " + tag));
+        return named(name, pages.of(new PrintedPages.Page(name, version + " " + more), print));
     }
 
     private List<Pictured> pictured(String tag) {
         return photos.of(tag).stream()
                 .limit(MAX_PICTURES)
-                .map(p -> new Pictured(p, photos.picture(tag, p.id())))
+                .map(p -> new Pictured(p, photos.print(tag, p.id())))
                 .toList();
     }
 
     /** The condition on arrival, for the motor's owner. */
     @GetMapping(value = "/api/jobs/{tag}/condition.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> condition(@PathVariable String tag) {
-        JobView job = JobViews.of(book.read(tag));
-        String html =
-                new ConditionReport(job, pictured(tag), settings.current(), OffsetDateTime.now(ZoneOffset.UTC)).html();
-        return named(tag + "-condition", printer.archival(html));
+        return page(tag + "-condition", tag, "", () -> {
+            JobView job = JobViews.of(book.read(tag));
+            return printer.archival(
+                    new ConditionReport(job, pictured(tag), settings.current(), OffsetDateTime.now(ZoneOffset.UTC))
+                            .html());
+        });
     }
 
-    /** The tag's code opens the job at the address by which this call reached the shop. */
+    /** The tag's code opens the job at the shop's own address. */
     @GetMapping(value = "/api/jobs/{tag}/tag.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> tag(@PathVariable String tag) {
-        JobView job = JobViews.of(book.read(tag));
-        return pdf(tag + "-tag", JobTag.html(job, address("/jobs/{tag}", tag), settings.current()));
-    }
-
-    private static String address(String path, String tag) {
-        return ServletUriComponentsBuilder.fromCurrentContextPath()
-                .path(path)
-                .buildAndExpand(tag)
-                .toUriString();
+        String opens = address.of("/jobs/{tag}", tag);
+        return page(
+                tag + "-tag",
+                tag,
+                opens,
+                () -> printer.print(JobTag.html(JobViews.of(book.read(tag)), opens, settings.current())));
     }
 
     /** The coil ticket of the new winding, on one page; its code opens the step it was designed at. */
@@ -115,7 +133,7 @@ class ReportController {
                 JobViews.of(read),
                 design,
                 ticket,
-                address("/jobs/{tag}/" + JobStep.NEW_WINDING.path(), tag),
+                address.of("/jobs/{tag}/" + JobStep.NEW_WINDING.path(), tag),
                 settings.current());
         return pdf(tag + "-coil-ticket", html);
     }

@@ -7,7 +7,11 @@ import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Visitor;
 import java.awt.Color;
 import java.awt.Graphics2D;
+import java.awt.Transparency;
+import java.awt.color.ColorSpace;
 import java.awt.image.BufferedImage;
+import java.awt.image.ComponentColorModel;
+import java.awt.image.DataBuffer;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -122,6 +126,48 @@ class PhotoTest {
     void webpIsReadToo() {
         JsonNode photos = add(Base64.getDecoder().decode(WEBP));
         assertThat(photos.at("/0/width").asInt()).isEqualTo(1);
+    }
+
+    /** Twelve million pixels, as a telephone takes them. */
+    @Test
+    void aLargeWebpIsDecodedAtTheSizeItIsKept() throws IOException {
+        JsonNode photos = add(picture(4000, 3000, "webp"));
+        assertThat(photos.at("/0/width").asInt()).isEqualTo(2400);
+        assertThat(photos.at("/0/height").asInt()).isEqualTo(1800);
+    }
+
+    /** A header that promises fifty million pixels and nothing behind it (VP8L, RFC 9649 3.4). */
+    @Test
+    void aTinyWebpThatPromisesAHugePictureIsRefused() {
+        byte[] bytes = new byte[38];
+        byte[] head = "RIFF....WEBPVP8L".getBytes(StandardCharsets.US_ASCII);
+        System.arraycopy(head, 0, bytes, 0, head.length);
+        System.arraycopy(new byte[] {30, 0, 0, 0}, 0, bytes, 4, 4);
+        System.arraycopy(new byte[] {18, 0, 0, 0, 0x2F}, 0, bytes, 16, 5);
+        int sides = 6999 | 6999 << 14;
+        for (int i = 0; i < 4; i++) {
+            bytes[21 + i] = (byte) (sides >> 8 * i);
+        }
+        visitor.postFile("/api/jobs/" + tag + "/photos?step=receive", bytes).with(400);
+    }
+
+    /** Sixteen bits a colour, as cameras of instruments write them. */
+    @Test
+    void aDeepPngIsNoDamagedOne() throws IOException {
+        ComponentColorModel deep = new ComponentColorModel(
+                ColorSpace.getInstance(ColorSpace.CS_sRGB), false, false, Transparency.OPAQUE, DataBuffer.TYPE_USHORT);
+        BufferedImage image = new BufferedImage(deep, deep.createCompatibleWritableRaster(3000, 1000), false, null);
+        Graphics2D g = image.createGraphics();
+        g.setColor(Color.RED);
+        g.fillRect(0, 0, 1500, 1000);
+        g.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", out);
+        JsonNode photos = add(out.toByteArray());
+        BufferedImage kept = ImageIO.read(new ByteArrayInputStream(stored(photos, "")));
+        assertThat(kept.getWidth()).isEqualTo(2400);
+        assertThat(new Color(kept.getRGB(300, 300)).getRed()).isGreaterThan(200);
+        assertThat(new Color(kept.getRGB(2000, 300)).getRed()).isLessThan(60);
     }
 
     @Test
