@@ -13,6 +13,7 @@ import { SignIn } from './access/SignIn';
 import { Refusal } from './api/http';
 import { FloorPage } from './floor/FloorPage';
 import { jobQuery } from './job/useJob';
+import { FactorFirst } from './access/OwnFactor';
 import { sessionQuery, WhenSignedIn } from './session/session';
 import { applySetting, savedSetting, themeFor } from './theme/theme';
 import { Loading } from './ui/Loading';
@@ -82,7 +83,7 @@ function App() {
 /** Everything behind the sign-in. */
 function Shop() {
   return (
-    <WhenSignedIn signIn={(told) => <SignIn {...told} />}>
+    <WhenSignedIn signIn={(told) => <SignIn {...told} />} setUp={<FactorFirst />}>
       <Routes>
         <Route path="/" element={<FloorPage />} />
         <Route path="/receive" element={<ReceivePage />} />

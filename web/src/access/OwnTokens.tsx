@@ -5,17 +5,27 @@ import { call, Refusal } from '../api/http';
 import type { MadeToken, Token } from '../api/types';
 import { at } from '../ui/preview';
 import { ErrorNotice } from '../ui/ErrorNotice';
-import { moment } from '../quantity/figures';
+import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
+import { TokenRows } from './TokenRows';
+
+const DAYS = [
+  ['30', '30 days'],
+  ['90', '90 days'],
+  ['366', 'a year'],
+] as const;
+
+type Days = (typeof DAYS)[number][0];
 
 /** Tokens by which scripts speak for this person. */
 export function OwnTokens() {
   const client = useQueryClient();
   const [name, setName] = useState('');
+  const [days, setDays] = useState<Days>('90');
   const keep = (tokens: Token[]) => client.setQueryData(['tokens'], tokens);
   const tokens = useQuery({ queryKey: ['tokens'], queryFn: () => call<Token[]>('GET', '/api/me/tokens') });
   const make = useMutation({
-    mutationFn: () => call<MadeToken>('POST', '/api/me/tokens', { name }),
+    mutationFn: () => call<MadeToken>('POST', '/api/me/tokens', { name, days: Number(days) }),
     onSuccess: (made) => {
       setName('');
       keep(made.tokens);
@@ -30,7 +40,7 @@ export function OwnTokens() {
     <section className="panel">
       <h2>Tokens for scripts</h2>
       <p className="soft small">
-        A script that sends one speaks for you, with your rights, until you take it back.
+        A script that sends one speaks for you, with your rights, until it ends or you take it back.
       </p>
       <ErrorNotice error={make.error ?? revoke.error ?? tokens.error} hide={['name']} />
       {make.data && (
@@ -41,23 +51,7 @@ export function OwnTokens() {
           </div>
         </div>
       )}
-      <table className="quiet">
-        <tbody>
-          {tokens.data?.map((t) => (
-            <tr key={t.id}>
-              <td>
-                {t.name}
-                <div className="small soft">
-                  made {moment(t.madeAt)} · {t.usedAt ? `used ${moment(t.usedAt)}` : 'not used yet'}
-                </div>
-              </td>
-              <td style={{ textAlign: 'right' }}>
-                <Button onClick={() => revoke.mutate(t.id)}>Take back</Button>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <TokenRows tokens={tokens.data ?? []} takeBack={revoke.mutate} />
       <form
         onSubmit={(e) => {
           e.preventDefault();
@@ -72,6 +66,7 @@ export function OwnTokens() {
           problem={at(problems, 'name')}
           onChange={setName}
         />
+        <Picks label="It ends after" options={DAYS} value={days} onPick={setDays} />
         <Button htmlType="submit" loading={make.isPending}>
           Make a token
         </Button>

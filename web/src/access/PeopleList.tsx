@@ -2,11 +2,12 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { call, Refusal } from '../api/http';
-import type { Account } from '../api/types';
+import type { Account, Token } from '../api/types';
 import { at } from '../ui/preview';
 import { ErrorNotice } from '../ui/ErrorNotice';
 import { Picks } from '../quantity/Picks';
 import { problemText, TypedField } from '../quantity/TypedField';
+import { TokenRows } from './TokenRows';
 
 const ROLES = [
   ['technician', 'Technician'],
@@ -121,7 +122,38 @@ function Change({ account, send, done }: { account: Account; send: (s: Send) => 
           Set the password
         </Button>
       </div>
+      <Held account={account} />
     </div>
+  );
+}
+
+/** What an account holds beside its password: tokens, and a second factor its owner may have lost. */
+function Held({ account }: { account: Account }) {
+  const client = useQueryClient();
+  const path = `/api/people/${account.username}`;
+  const key = ['tokens', account.username];
+  const tokens = useQuery({ queryKey: key, queryFn: () => call<Token[]>('GET', `${path}/tokens`) });
+  const takeBack = useMutation({
+    mutationFn: (id: number) => call<Token[]>('DELETE', `${path}/tokens/${id}`),
+    onSuccess: (left) => client.setQueryData(key, left),
+  });
+  const factor = useMutation({
+    mutationFn: () => call('DELETE', `${path}/second-factor`),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['people'] }),
+  });
+  return (
+    <>
+      <ErrorNotice error={tokens.error ?? takeBack.error ?? factor.error} />
+      {account.secondFactor && (
+        <div className="actions">
+          <Button onClick={() => factor.mutate()}>Take off the second factor they lost</Button>
+        </div>
+      )}
+      <p className="small soft" style={{ marginTop: 12 }}>
+        {tokens.data?.length ? 'Tokens for scripts:' : 'No tokens for scripts.'}
+      </p>
+      <TokenRows tokens={tokens.data ?? []} takeBack={takeBack.mutate} />
+    </>
   );
 }
 

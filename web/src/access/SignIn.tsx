@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
-import { call, Unreachable } from '../api/http';
+import { call, Refusal, Unreachable } from '../api/http';
 import type { Session } from '../api/types';
 import { ErrorNotice } from '../ui/ErrorNotice';
 import { waiting } from '../outbox/outbox';
@@ -11,13 +11,20 @@ export function SignIn({ demo, unreachable }: { demo: boolean; unreachable: bool
   const client = useQueryClient();
   const [username, setUsername] = useState('');
   const [password, setPassword] = useState('');
+  const [code, setCode] = useState<string>();
   const kept = useQuery({ queryKey: ['outbox'], queryFn: waiting, staleTime: 0 }).data ?? [];
   const started = startedEntries();
   const whose = [...new Set(kept.map((e) => e.displayName))].join(', ');
   const signIn = useMutation({
     mutationFn: async () => {
       await call<Session>('GET', '/api/session');
-      return call<Session>('POST', '/api/session', { username, password });
+      return call<Session>('POST', '/api/session', { username, password, code });
+    },
+    onError: (error) => {
+      // The password was right: what is missing is asked for, and nothing called wrong.
+      if (error instanceof Refusal && error.title === 'Code needed') {
+        setCode((typed) => typed ?? '');
+      }
     },
     onSuccess: async (session) => {
       await call<Session>('GET', '/api/session');
@@ -68,6 +75,19 @@ export function SignIn({ demo, unreachable }: { demo: boolean; unreachable: bool
               onChange={(e) => setPassword(e.target.value)}
             />
           </label>
+          {code !== undefined && (
+            <label className="field words" style={{ marginBottom: 18 }}>
+              <span className="label">Code of your authenticator</span>
+              <Input
+                autoFocus
+                inputMode="numeric"
+                autoComplete="one-time-code"
+                maxLength={6}
+                value={code}
+                onChange={(e) => setCode(e.target.value)}
+              />
+            </label>
+          )}
           <Button type="primary" htmlType="submit" block loading={signIn.isPending}>
             Sign in
           </Button>

@@ -509,7 +509,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["off"];
+        post: operations["off_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -862,7 +862,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["revoke_1"];
+        delete: operations["revoke_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1195,7 +1195,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["begin"];
+        get: operations["begin_1"];
         put?: never;
         post: operations["answer_2"];
         delete?: never;
@@ -1284,6 +1284,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/me/second-factor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state"];
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/second-factor/confirm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["confirm"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/second-factor/off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["off"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/me/tokens": {
         parameters: {
             query?: never;
@@ -1310,7 +1358,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["revoke"];
+        delete: operations["revoke_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1375,6 +1423,54 @@ export interface paths {
         put?: never;
         post: operations["reset"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{username}/second-factor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["lost"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{username}/tokens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tokens_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{username}/tokens/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["revoke"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1501,6 +1597,22 @@ export interface paths {
         };
         get?: never;
         put: operations["write_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/security-journal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -2887,6 +2999,8 @@ export interface components {
             fresh: string;
         };
         "app.brasskettle.server.access.OwnAccountController.NewToken": {
+            /** Format: int32 */
+            days: number;
             name: string;
         };
         "app.brasskettle.server.access.PeopleController.Account": {
@@ -2894,6 +3008,7 @@ export interface components {
             displayName: string;
             /** @enum {string} */
             role: "technician" | "lead" | "office" | "admin";
+            secondFactor: boolean;
             username: string;
         };
         "app.brasskettle.server.access.PeopleController.Change": {
@@ -2922,22 +3037,54 @@ export interface components {
             /** @enum {string} */
             units: "metric" | "us-customary";
         };
+        "app.brasskettle.server.access.SecondFactorController.Begin": {
+            current: string;
+        };
+        "app.brasskettle.server.access.SecondFactorController.Begun": {
+            secret: string;
+            uri: string;
+        };
+        "app.brasskettle.server.access.SecondFactorController.Code": {
+            code: string;
+        };
+        "app.brasskettle.server.access.SecondFactorController.Off": {
+            code: string;
+            current: string;
+        };
+        "app.brasskettle.server.access.SecondFactorController.State": {
+            on: boolean;
+        };
         "app.brasskettle.server.access.SessionController.Session": {
             demo: boolean;
+            factorMissing: boolean;
             person: components["schemas"]["app.brasskettle.server.access.Person"] | null;
             preferences: components["schemas"]["app.brasskettle.server.access.Preferences"] | null;
         };
         "app.brasskettle.server.access.SessionController.SignIn": {
+            code: string;
             password: string;
             username: string;
         };
         "app.brasskettle.server.access.TokenStore.Token": {
+            /** Format: date-time */
+            expiresAt: string;
             /** Format: int64 */
             id: number;
             /** Format: date-time */
             madeAt: string;
             name: string;
             usedAt: string | null;
+        };
+        "app.brasskettle.server.audit.SecurityEvents.Event": {
+            address: string;
+            /** Format: date-time */
+            at: string;
+            detail: string;
+            /** Format: int64 */
+            id: number;
+            /** @enum {string} */
+            kind: "signed-in" | "sign-in-failed" | "sign-in-throttled" | "signed-out" | "turn-taken" | "turn-failed" | "password-changed" | "password-reset" | "pin-changed" | "account-made" | "account-changed" | "token-made" | "token-taken-back" | "factor-changed" | "exported";
+            username: string;
         };
         "app.brasskettle.server.bank.BankController.Found": {
             matches: components["schemas"]["app.brasskettle.core.bank.BankMatch"][];
@@ -4015,6 +4162,8 @@ export interface operations {
             };
             header: {
                 "Content-Type": string;
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
             };
             path?: never;
             cookie?: never;
@@ -4086,7 +4235,10 @@ export interface operations {
     reset_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4170,7 +4322,10 @@ export interface operations {
     write_4: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -4239,7 +4394,10 @@ export interface operations {
     add_4: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4283,7 +4441,10 @@ export interface operations {
     write_3: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -4334,6 +4495,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
             };
             path?: never;
@@ -4360,6 +4522,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
             };
             path?: never;
@@ -4460,7 +4623,10 @@ export interface operations {
     comeBack: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -4482,7 +4648,10 @@ export interface operations {
     conclude: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -4552,7 +4721,10 @@ export interface operations {
     discharged: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -4578,7 +4750,10 @@ export interface operations {
     evidence: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -4624,7 +4799,10 @@ export interface operations {
     waive: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -4650,7 +4828,10 @@ export interface operations {
     hold: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -4678,7 +4859,10 @@ export interface operations {
             query?: {
                 speed?: number;
             };
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -4748,7 +4932,10 @@ export interface operations {
     motor: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -4771,7 +4958,7 @@ export interface operations {
             };
         };
     };
-    off: {
+    off_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4798,7 +4985,10 @@ export interface operations {
             query?: {
                 speed?: number;
             };
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
                 kind: string;
@@ -4876,6 +5066,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
             };
             path: {
@@ -4929,7 +5120,10 @@ export interface operations {
     isolate: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -4977,7 +5171,10 @@ export interface operations {
     leave: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -5003,7 +5200,10 @@ export interface operations {
     lockOut: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -5029,7 +5229,10 @@ export interface operations {
     endLockOut: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -5075,7 +5278,10 @@ export interface operations {
     overrule: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -5102,6 +5308,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
             };
             path: {
@@ -5181,6 +5388,7 @@ export interface operations {
                 caption?: string;
             };
             header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
             };
             path: {
@@ -5231,7 +5439,10 @@ export interface operations {
     change_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
                 id: number;
@@ -5258,7 +5469,10 @@ export interface operations {
     remove: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
                 id: number;
@@ -5308,7 +5522,10 @@ export interface operations {
     pickUp: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -5353,6 +5570,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
             };
             path: {
@@ -5376,7 +5594,10 @@ export interface operations {
     address: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
                 version: number;
@@ -5396,10 +5617,13 @@ export interface operations {
             };
         };
     };
-    revoke_1: {
+    revoke_2: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
                 version: number;
@@ -5424,6 +5648,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
             };
             path: {
@@ -5452,7 +5677,10 @@ export interface operations {
     mail: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
                 version: number;
@@ -5502,7 +5730,10 @@ export interface operations {
     resume: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -5524,7 +5755,10 @@ export interface operations {
     release: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -5550,7 +5784,10 @@ export interface operations {
     sendBack: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -5576,7 +5813,10 @@ export interface operations {
     setDown: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -5602,7 +5842,10 @@ export interface operations {
     settle_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -5650,7 +5893,10 @@ export interface operations {
     write_2: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
                 kind: string;
@@ -5706,7 +5952,10 @@ export interface operations {
     skip: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -5754,7 +6003,10 @@ export interface operations {
     takeUp: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -5781,6 +6033,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
             };
             path: {
@@ -5933,7 +6186,7 @@ export interface operations {
             };
         };
     };
-    begin: {
+    begin_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5987,6 +6240,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
             };
             path: {
@@ -6014,7 +6268,10 @@ export interface operations {
     worked: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 tag: string;
             };
@@ -6040,7 +6297,10 @@ export interface operations {
     password: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -6064,7 +6324,10 @@ export interface operations {
     set: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -6088,7 +6351,10 @@ export interface operations {
     prefer: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -6107,6 +6373,98 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.access.Preferences"];
+                };
+            };
+        };
+    };
+    state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.access.SecondFactorController.State"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.access.SecondFactorController.Begin"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.access.SecondFactorController.Begun"];
+                };
+            };
+        };
+    };
+    confirm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.access.SecondFactorController.Code"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.access.SecondFactorController.State"];
+                };
+            };
+        };
+    };
+    off: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.access.SecondFactorController.Off"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.access.SecondFactorController.State"];
                 };
             };
         };
@@ -6134,7 +6492,10 @@ export interface operations {
     make: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -6155,10 +6516,13 @@ export interface operations {
             };
         };
     };
-    revoke: {
+    revoke_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -6222,7 +6586,10 @@ export interface operations {
     add_2: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -6246,7 +6613,10 @@ export interface operations {
     change: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 username: string;
             };
@@ -6272,7 +6642,10 @@ export interface operations {
     reset: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 username: string;
             };
@@ -6291,6 +6664,79 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.access.PeopleController.Account"][];
+                };
+            };
+        };
+    };
+    lost: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                username: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.access.SecondFactorController.State"];
+                };
+            };
+        };
+    };
+    tokens_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                username: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.access.TokenStore.Token"][];
+                };
+            };
+        };
+    };
+    revoke: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                username: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.access.TokenStore.Token"][];
                 };
             };
         };
@@ -6318,7 +6764,10 @@ export interface operations {
     add_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -6389,6 +6838,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
             };
             path: {
@@ -6481,7 +6931,10 @@ export interface operations {
     add: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -6505,7 +6958,10 @@ export interface operations {
     write_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -6524,6 +6980,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.rack.RackController.View"];
+                };
+            };
+        };
+    };
+    page: {
+        parameters: {
+            query?: {
+                before?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.audit.SecurityEvents.Event"][];
                 };
             };
         };
@@ -6661,7 +7139,10 @@ export interface operations {
     write: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -6766,6 +7247,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
             };
             path?: never;
@@ -6819,7 +7301,10 @@ export interface operations {
     job: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: number;
             };

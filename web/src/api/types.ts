@@ -69,6 +69,9 @@ export type TriageAnswered = S['app.brasskettle.server.triage.TriageController.A
 
 export type Account = S['app.brasskettle.server.access.PeopleController.Account'];
 export type Token = S['app.brasskettle.server.access.TokenStore.Token'];
+export type FactorState = S['app.brasskettle.server.access.SecondFactorController.State'];
+export type BegunFactor = S['app.brasskettle.server.access.SecondFactorController.Begun'];
+export type SecurityEvent = S['app.brasskettle.server.audit.SecurityEvents.Event'];
 export type MadeToken = S['app.brasskettle.server.access.OwnAccountController.MadeToken'];
 
 /** What somebody types: figures as texts, in the shape of the record they fill. */

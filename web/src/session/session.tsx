@@ -35,9 +35,12 @@ export const sessionQuery = {
 /** Shows its children to somebody signed in, and what `signIn` makes to anybody else; drafts stay where they are. */
 export function WhenSignedIn({
   signIn,
+  setUp,
   children,
 }: {
   signIn: (told: { demo: boolean; unreachable: boolean }) => ReactNode;
+  /** What somebody sees who has to set up a second factor before anything else. */
+  setUp: ReactNode;
   children: ReactNode;
 }) {
   const client = useQueryClient();
@@ -48,6 +51,7 @@ export function WhenSignedIn({
         demo: old?.demo ?? false,
         person: null,
         preferences: null,
+        factorMissing: false,
       }));
     window.addEventListener('brasskettle-signed-out', gone);
     return () => window.removeEventListener('brasskettle-signed-out', gone);
@@ -69,7 +73,7 @@ export function WhenSignedIn({
   return (
     <SignedIn.Provider value={person}>
       <Preferred.Provider value={session.data?.preferences ?? { units: 'metric', setting: 'light' }}>
-        {children}
+        {session.data?.factorMissing ? setUp : children}
       </Preferred.Provider>
     </SignedIn.Provider>
   );

@@ -7,9 +7,11 @@ import { PriceList } from './PriceList';
 import { SettingsPanel } from './SettingsPanel';
 import { OwnPassword } from '../access/OwnPassword';
 import { OwnPin } from '../access/OwnPin';
+import { OwnFactor } from '../access/OwnFactor';
 import { OwnUnits } from '../access/OwnUnits';
 import { OwnTokens } from '../access/OwnTokens';
 import { PeopleList } from '../access/PeopleList';
+import { SecurityJournal } from '../access/SecurityJournal';
 
 /** The shop's people and one's own account. */
 export function ShopPage() {
@@ -28,6 +30,7 @@ export function ShopPage() {
         <div className="grid2" style={{ alignItems: 'start', maxWidth: 1100 }}>
           <OwnPassword />
           {(person.role === 'technician' || person.role === 'lead') && <OwnPin />}
+          {leads && <OwnFactor />}
           <OwnUnits />
           <OwnTokens />
         </div>
@@ -36,6 +39,7 @@ export function ShopPage() {
         <InstrumentList mayChange={leads} />
         <RackList mayChange={person.role !== 'office'} />
         {leads && <PeopleList mayChange={person.role === 'admin'} />}
+        {person.role === 'admin' && <SecurityJournal />}
       </main>
     </Frame>
   );

@@ -4,8 +4,6 @@ import app.brasskettle.core.quantity.UnitSystem;
 import app.brasskettle.core.worksheet.Coded;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.time.Duration;
-import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -16,16 +14,9 @@ import org.springframework.stereotype.Component;
 @Component
 public class AccountStore {
 
-    private static final int FREE_ATTEMPTS = 5;
-    private static final Duration BLOCK = Duration.ofMinutes(1);
-
     /** An account with what signing in needs. */
     record Account(
-            Person person,
-            String passwordHash,
-            boolean closed,
-            Optional<OffsetDateTime> blockedUntil,
-            Optional<String> pinHash) {}
+            Person person, String passwordHash, boolean closed, Optional<String> pinHash, Optional<byte[]> factor) {}
 
     private final JdbcClient db;
 
@@ -51,8 +42,16 @@ public class AccountStore {
                 person(row),
                 row.getString("password_hash"),
                 row.getBoolean("closed"),
-                Optional.ofNullable(row.getObject("blocked_until", OffsetDateTime.class)),
-                Optional.ofNullable(row.getString("pin_hash")));
+                Optional.ofNullable(row.getString("pin_hash")),
+                Optional.ofNullable(row.getBytes("factor_secret")).filter(s -> confirmed(row)));
+    }
+
+    private static boolean confirmed(ResultSet row) {
+        try {
+            return row.getBoolean("factor_confirmed");
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     static Person person(ResultSet row) throws SQLException {
@@ -60,25 +59,6 @@ public class AccountStore {
                 row.getString("username"),
                 row.getString("display_name"),
                 Coded.parse(Role.class, row.getString("role")).orElseThrow());
-    }
-
-    /** Counts a wrong password; from the fifth on the account is blocked for a minute each time. */
-    void countFailure(String username) {
-        db.sql("""
-                update shop_user set failed_attempts = failed_attempts + 1,
-                  blocked_until = case when failed_attempts + 1 >= :free then now() + :block * interval '1 second'
-                                       else blocked_until end
-                where username = :username""")
-                .param("free", FREE_ATTEMPTS)
-                .param("block", BLOCK.toSeconds())
-                .param("username", username)
-                .update();
-    }
-
-    void clearFailures(String username) {
-        db.sql("update shop_user set failed_attempts = 0, blocked_until = null where username = :username")
-                .param("username", username)
-                .update();
     }
 
     /** True while nobody can sign in. */
@@ -112,8 +92,7 @@ public class AccountStore {
     }
 
     void setPassword(String username, String passwordHash) {
-        db.sql(
-                        "update shop_user set password_hash = :hash, failed_attempts = 0, blocked_until = null where username = :username")
+        db.sql("update shop_user set password_hash = :hash where username = :username")
                 .param("hash", passwordHash)
                 .param("username", username)
                 .update();
@@ -151,12 +130,25 @@ public class AccountStore {
                 .update();
     }
 
-    /** Counts a wrong number; after {@code most} in a row it is taken away, and the password is needed again. */
-    void countWrongPin(String username, int most) {
-        db.sql("""
-                update shop_user set pin_failures = pin_failures + 1,
-                  pin_hash = case when pin_failures + 1 >= :most then null else pin_hash end
-                where username = :username""").param("most", most).param("username", username).update();
+    /** An attempt at somebody's number, counted before it is judged; nobody where there is no number to try. */
+    Optional<Account> tryPin(String username, int most) {
+        return db.sql("""
+                update shop_user set pin_failures = pin_failures + 1
+                where username = :username and pin_hash is not null and not closed and pin_failures < :most
+                  and role in ('technician', 'lead')
+                returning *""")
+                .param("username", username)
+                .param("most", most)
+                .query(AccountStore::account)
+                .optional();
+    }
+
+    /** After {@code most} wrong ones in a row a number is taken away, and the password is needed again. */
+    void takeAwayTriedPin(String username, int most) {
+        db.sql("update shop_user set pin_hash = null where username = :username and pin_failures >= :most")
+                .param("username", username)
+                .param("most", most)
+                .update();
     }
 
     void clearWrongPins(String username) {
@@ -180,9 +172,16 @@ public class AccountStore {
                 .update();
     }
 
-    /** True when somebody other than {@code username} can still administer. */
+    /**
+     * True when somebody other than {@code username} can still administer. Every administrator's row is held until the transaction
+     * ends, so that of two who close each other at once one waits, and is told.
+     */
     boolean anotherAdministrator(String username) {
-        return db.sql("""
-                select exists (select from shop_user where role = 'admin' and not closed and username <> :username)""").param("username", username).query(Boolean.class).single();
+        return db
+                .sql("select username from shop_user where role = 'admin' and not closed order by id for update")
+                .query(String.class)
+                .list()
+                .stream()
+                .anyMatch(other -> !other.equals(username));
     }
 }

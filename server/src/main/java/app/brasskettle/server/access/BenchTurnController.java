@@ -3,7 +3,11 @@ package app.brasskettle.server.access;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.server.audit.SecurityEventKind;
+import app.brasskettle.server.audit.SecurityJournal;
 import app.brasskettle.server.retries.Unkeyed;
+import app.brasskettle.server.throttle.Attempt;
+import app.brasskettle.server.throttle.Throttle;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -37,11 +41,25 @@ class BenchTurnController {
     private final AccountStore accounts;
     private final PasswordEncoder encoder;
     private final SignedIn signedIn;
+    private final Confirmation confirmation;
+    private final Throttle throttle;
+    private final SecurityJournal journal;
+    private final String nobodysHash;
 
-    BenchTurnController(AccountStore accounts, PasswordEncoder encoder, SignedIn signedIn) {
+    BenchTurnController(
+            AccountStore accounts,
+            PasswordEncoder encoder,
+            SignedIn signedIn,
+            Confirmation confirmation,
+            Throttle throttle,
+            SecurityJournal journal) {
         this.accounts = accounts;
         this.encoder = encoder;
         this.signedIn = signedIn;
+        this.confirmation = confirmation;
+        this.throttle = throttle;
+        this.journal = journal;
+        this.nobodysHash = encoder.encode("nobody");
     }
 
     @GetMapping("/api/session/turns")
@@ -53,35 +71,36 @@ class BenchTurnController {
     @PostMapping("/api/session/turns")
     Person turn(@RequestBody Turn body, HttpServletRequest request, HttpServletResponse answer) {
         String username = body.username() == null ? "" : body.username().strip().toLowerCase(Locale.ROOT);
-        Optional<AccountStore.Account> account = accounts.byUsername(username)
-                .filter(a -> !a.closed() && a.pinHash().isPresent())
-                .filter(a -> a.person().role() == Role.TECHNICIAN || a.person().role() == Role.LEAD);
+        throttle.count(Attempt.TURN, request.getSession().getId());
+        Optional<AccountStore.Account> account = accounts.tryPin(username, MAX_WRONG);
         String pin = body.pin() == null ? "" : body.pin();
-        if (account.isEmpty() || !encoder.matches(pin, account.get().pinHash().orElseThrow())) {
-            accounts.countWrongPin(username, MAX_WRONG);
+        // Where there is no number to try, as much time passes as where there is.
+        boolean right = encoder.matches(
+                pin, account.flatMap(AccountStore.Account::pinHash).orElse(nobodysHash));
+        if (account.isEmpty() || !right) {
+            accounts.takeAwayTriedPin(username, MAX_WRONG);
+            journal.write(SecurityEventKind.TURN_FAILED, username, "");
             throw new InvalidInputException(List.of(new Problem(
                     "pin",
                     Problem.Code.CONTRADICTION,
                     "pin is not right. After " + MAX_WRONG + " wrong ones the password is needed")));
         }
         accounts.clearWrongPins(username);
-        signedIn.as(account.get().person(), request, answer);
+        signedIn.byPin(account.get().person(), request, answer);
+        journal.write(SecurityEventKind.TURN_TAKEN, username, "");
         return account.get().person();
     }
 
     @PostMapping("/api/me/pin")
     List<Person> set(@RequestBody NewPin body, Authentication who) {
         Person person = People.of(who);
-        AccountStore.Account account = accounts.byUsername(person.username()).orElseThrow();
         String pin = body.pin() == null ? "" : body.pin().strip();
         Problems problems = new Problems();
-        if (body.current() == null || !encoder.matches(body.current(), account.passwordHash())) {
-            problems.add("current", Problem.Code.CONTRADICTION, "current is not your password");
-        }
+        confirmation.password(person, body.current(), problems);
         if (!pin.isEmpty() && !pin.matches(DIGITS)) {
             problems.add("pin", Problem.Code.SYNTAX, "pin must have four to eight figures");
-        } else if (pin.length() > 1 && pin.chars().distinct().count() == 1) {
-            problems.add("pin", Problem.Code.RANGE, "pin is one figure over and over: anybody would try that first");
+        } else if (CommonSecrets.pin(pin)) {
+            problems.add("pin", Problem.Code.RANGE, "pin is one that anybody would try first");
         }
         if (person.role() != Role.TECHNICIAN && person.role() != Role.LEAD) {
             problems.add("pin", Problem.Code.CONTRADICTION, "pin is for the bench; the office signs in by password");
@@ -89,6 +108,7 @@ class BenchTurnController {
         problems.throwIfAny();
         accounts.setPin(
                 person.username(), Optional.of(pin).filter(p -> !p.isEmpty()).map(encoder::encode));
+        journal.write(SecurityEventKind.PIN_CHANGED, person.username(), pin.isEmpty() ? "taken away" : "set");
         return accounts.withPin();
     }
 }

@@ -1,7 +1,5 @@
 package app.brasskettle.server.access;
 
-import java.security.SecureRandom;
-import java.util.Base64;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -16,7 +14,6 @@ import org.springframework.stereotype.Component;
 class FirstAdministrator implements ApplicationRunner {
 
     private static final Logger LOG = LoggerFactory.getLogger(FirstAdministrator.class);
-    private static final int PASSWORD_BYTES = 12;
 
     private final AccountStore accounts;
     private final PasswordEncoder encoder;
@@ -31,9 +28,7 @@ class FirstAdministrator implements ApplicationRunner {
         if (!accounts.isEmpty()) {
             return;
         }
-        byte[] bytes = new byte[PASSWORD_BYTES];
-        new SecureRandom().nextBytes(bytes);
-        String password = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        String password = Passwords.random();
         accounts.add(new Person("admin", "Administrator", Role.ADMIN), encoder.encode(password));
         LOG.warn("First start: sign in as admin with the password {}", password);
     }

@@ -3,6 +3,8 @@ package app.brasskettle.server.access;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.server.audit.SecurityEventKind;
+import app.brasskettle.server.audit.SecurityJournal;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.List;
 import java.util.Optional;
@@ -10,6 +12,7 @@ import java.util.regex.Pattern;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -27,7 +30,7 @@ class PeopleController {
     private static final int MAX_NAME = 80;
 
     /** An account as an administrator sees it. */
-    record Account(String username, String displayName, Role role, boolean closed) {}
+    record Account(String username, String displayName, Role role, boolean closed, boolean secondFactor) {}
 
     /** An account to make. */
     record NewAccount(String username, String displayName, String role, String password) {}
@@ -39,11 +42,15 @@ class PeopleController {
     record Reset(String password) {}
 
     private final AccountStore accounts;
+    private final TokenStore tokens;
     private final PasswordEncoder encoder;
+    private final SecurityJournal journal;
 
-    PeopleController(AccountStore accounts, PasswordEncoder encoder) {
+    PeopleController(AccountStore accounts, TokenStore tokens, PasswordEncoder encoder, SecurityJournal journal) {
         this.accounts = accounts;
+        this.tokens = tokens;
         this.encoder = encoder;
+        this.journal = journal;
     }
 
     @GetMapping
@@ -54,7 +61,8 @@ class PeopleController {
                         a.person().username(),
                         a.person().displayName(),
                         a.person().role(),
-                        a.closed()))
+                        a.closed(),
+                        a.factor().isPresent()))
                 .toList();
     }
 
@@ -79,7 +87,30 @@ class PeopleController {
         accounts.add(
                 new Person(body.username(), body.displayName().strip(), role.orElseThrow()),
                 encoder.encode(body.password()));
+        journal.write(
+                SecurityEventKind.ACCOUNT_MADE,
+                People.of(who).username(),
+                body.username() + ": " + role.orElseThrow().code());
         return all(who);
+    }
+
+    /** Somebody's tokens, for an administrator. */
+    @GetMapping("/{username}/tokens")
+    List<TokenStore.Token> tokens(@PathVariable String username, Authentication who) {
+        People.of(who, Role.ADMIN);
+        known(username);
+        return tokens.of(username);
+    }
+
+    /** Takes somebody's token back. */
+    @DeleteMapping("/{username}/tokens/{id}")
+    List<TokenStore.Token> revoke(@PathVariable String username, @PathVariable long id, Authentication who) {
+        Person admin = People.of(who, Role.ADMIN);
+        if (!tokens.revoke(username, id)) {
+            throw RefusedException.unknown("There is no token " + id + " of " + username);
+        }
+        journal.write(SecurityEventKind.TOKEN_TAKEN_BACK, admin.username(), "token " + id + " of " + username);
+        return tokens.of(username);
     }
 
     @PutMapping("/{username}")
@@ -94,9 +125,17 @@ class PeopleController {
             problems.add("closed", Problem.Code.CONTRADICTION, "Somebody must be left who can administer the shop");
         }
         problems.throwIfAny();
+        AccountStore.Account before = accounts.byUsername(username).orElseThrow();
         accounts.change(new Person(username, body.displayName().strip(), role.orElseThrow()), body.closed());
         // A session carries its role along; whoever is changed signs in anew.
         accounts.endSessions(username, "");
+        if (body.closed() || role.orElseThrow() != before.person().role()) {
+            tokens.revokeAll(username);
+        }
+        journal.write(
+                SecurityEventKind.ACCOUNT_CHANGED,
+                People.of(who).username(),
+                username + ": " + role.orElseThrow().code() + (body.closed() ? ", closed" : ", open"));
         return all(who);
     }
 
@@ -109,7 +148,10 @@ class PeopleController {
         Passwords.check("password", body.password(), problems);
         problems.throwIfAny();
         accounts.setPassword(username, encoder.encode(body.password()));
+        accounts.setPin(username, Optional.empty());
         accounts.endSessions(username, "");
+        tokens.revokeAll(username);
+        journal.write(SecurityEventKind.PASSWORD_RESET, People.of(who).username(), "of " + username);
         return all(who);
     }
 

@@ -3,6 +3,8 @@ package app.brasskettle.server.access;
 import static org.springframework.security.config.Customizer.withDefaults;
 
 import app.brasskettle.server.problems.ProblemAnswer;
+import java.time.Duration;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -15,6 +17,7 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 
 /** Sessions, CSRF, headers, and which calls need somebody signed in. */
 @Configuration
@@ -27,19 +30,23 @@ class SecurityConfiguration {
                     + "frame-ancestors 'none'; form-action 'self'";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository contexts, TokenStore tokens)
+    SecurityFilterChain chain(
+            HttpSecurity http,
+            SecurityContextRepository contexts,
+            TokenStore tokens,
+            @Value("${brasskettle.session-longest}") Duration longest)
             throws Exception {
         // A token is never sent by a browser of its own accord, so no foreign page can make it speak.
-        return http.csrf(c -> c.spa().ignoringRequestMatchers(TokenFilter::bears))
+        return http.csrf(c -> c.spa().csrfTokenRepository(csrfCookie()).ignoringRequestMatchers(TokenFilter::bears))
                 .addFilterAfter(new TokenFilter(tokens), SecurityContextHolderFilter.class)
+                .addFilterAfter(new SessionLimits(longest), TokenFilter.class)
                 .securityContext(c -> c.securityContextRepository(contexts))
-                .authorizeHttpRequests(
-                        r -> r.requestMatchers("/api/session", "/api/quotes/**", "/actuator/health/**", "/v3/api-docs")
-                                .permitAll()
-                                .requestMatchers("/api/**", "/actuator/**")
-                                .authenticated()
-                                .anyRequest()
-                                .permitAll())
+                .authorizeHttpRequests(r -> r.requestMatchers("/api/session", "/api/quotes/**", "/actuator/health/**")
+                        .permitAll()
+                        .requestMatchers("/api/**", "/actuator/**", "/v3/**")
+                        .authenticated()
+                        .anyRequest()
+                        .permitAll())
                 .formLogin(f -> f.disable())
                 .httpBasic(b -> b.disable())
                 .logout(l -> l.disable())
@@ -61,9 +68,15 @@ class SecurityConfiguration {
         return new HttpSessionSecurityContextRepository();
     }
 
+    private static CookieCsrfTokenRepository csrfCookie() {
+        CookieCsrfTokenRepository cookie = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        cookie.setCookieCustomizer(c -> c.sameSite("Strict"));
+        return cookie;
+    }
+
     @Bean
     PasswordEncoder passwords() {
-        return new BCryptPasswordEncoder();
+        return new UnhurriedEncoder(new BCryptPasswordEncoder());
     }
 
     /** Sign-in goes through the session call alone; this keeps the framework from inventing a user of its own. */

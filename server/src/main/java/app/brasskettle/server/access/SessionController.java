@@ -1,17 +1,16 @@
 package app.brasskettle.server.access;
 
-import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.audit.SecurityEventKind;
+import app.brasskettle.server.audit.SecurityJournal;
 import app.brasskettle.server.retries.Unkeyed;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
-import java.time.OffsetDateTime;
 import java.util.Locale;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -25,34 +24,42 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/session")
 class SessionController {
 
-    /** Who is signed in, how they want to write and see, and whether this is the demonstration shop. */
-    record Session(Optional<Person> person, Optional<Preferences> preferences, boolean demo) {}
+    /**
+     * A session.
+     *
+     * @param person who is signed in
+     * @param preferences how they want to write and see
+     * @param demo whether this is the demonstration shop
+     * @param factorMissing whether they have to set up a second factor before anything else
+     */
+    record Session(Optional<Person> person, Optional<Preferences> preferences, boolean demo, boolean factorMissing) {}
 
-    /** What somebody signs in with. */
-    record SignIn(String username, String password) {}
+    /** What somebody signs in with; a code where they have a second factor. */
+    record SignIn(String username, String password, String code) {}
 
     private final AccountStore accounts;
-    private final PasswordEncoder encoder;
+    private final Door door;
     private final SignedIn signedIn;
+    private final SecurityJournal journal;
     private final boolean demo;
-    private final String nobodysHash;
 
     SessionController(
             AccountStore accounts,
-            PasswordEncoder encoder,
+            Door door,
             SignedIn signedIn,
+            SecurityJournal journal,
             @Value("${brasskettle.demo}") boolean demo) {
         this.accounts = accounts;
-        this.encoder = encoder;
+        this.door = door;
         this.signedIn = signedIn;
+        this.journal = journal;
         this.demo = demo;
-        this.nobodysHash = encoder.encode("nobody");
     }
 
     @GetMapping
-    Session current(CsrfToken csrf, Authentication who) {
+    Session current(CsrfToken csrf, Authentication who, HttpServletRequest request) {
         csrf.getToken();
-        return session(People.find(who));
+        return session(People.find(who), request);
     }
 
     @Unkeyed("Changes who is signed in, nothing of the shop")
@@ -60,37 +67,28 @@ class SessionController {
     Session signIn(@RequestBody SignIn given, HttpServletRequest request, HttpServletResponse answer) {
         String username =
                 given.username() == null ? "" : given.username().strip().toLowerCase(Locale.ROOT);
-        String password = given.password() == null ? "" : given.password();
-        Optional<AccountStore.Account> account = accounts.byUsername(username);
-        account.flatMap(AccountStore.Account::blockedUntil)
-                .filter(until -> until.isAfter(OffsetDateTime.now()))
-                .ifPresent(until -> {
-                    throw RefusedException.tooMany("Too many wrong passwords. Wait a minute, then try again");
-                });
-        // An unknown name takes as long as a wrong password, so that nobody can ask which names there are.
-        boolean right = encoder.matches(
-                password, account.map(AccountStore.Account::passwordHash).orElse(nobodysHash));
-        if (account.isEmpty() || account.get().closed() || !right) {
-            accounts.countFailure(username);
-            throw RefusedException.notSignedIn("Name or password is not right");
-        }
-        accounts.clearFailures(username);
-        signedIn.as(account.get().person(), request, answer);
-        return session(Optional.of(account.get().person()));
+        AccountStore.Account account = door.opened(username, given.password(), given.code(), request.getRemoteAddr());
+        signedIn.byPassword(account, request, answer);
+        return session(Optional.of(account.person()), request);
     }
 
-    private Session session(Optional<Person> person) {
-        return new Session(person, person.map(p -> accounts.preferences(p.username())), demo);
+    private Session session(Optional<Person> person, HttpServletRequest request) {
+        return new Session(
+                person,
+                person.map(p -> accounts.preferences(p.username())),
+                demo,
+                SignedIn.factorMissing(request.getSession(false)));
     }
 
     @Unkeyed("Changes who is signed in, nothing of the shop")
     @DeleteMapping
-    Session signOut(HttpServletRequest request) {
+    Session signOut(HttpServletRequest request, Authentication who) {
+        People.find(who).ifPresent(p -> journal.write(SecurityEventKind.SIGNED_OUT, p.username(), ""));
         HttpSession session = request.getSession(false);
         if (session != null) {
             session.invalidate();
         }
         SecurityContextHolder.clearContext();
-        return session(Optional.empty());
+        return session(Optional.empty(), request);
     }
 }

@@ -19,7 +19,8 @@ class TokenStore {
     private static final int BYTES = 32;
 
     /** A token as its owner sees it later; the token itself is never shown again. */
-    record Token(long id, String name, OffsetDateTime madeAt, Optional<OffsetDateTime> usedAt) {}
+    record Token(
+            long id, String name, OffsetDateTime madeAt, OffsetDateTime expiresAt, Optional<OffsetDateTime> usedAt) {}
 
     private final JdbcClient db;
     private final SecureRandom random = new SecureRandom();
@@ -28,13 +29,14 @@ class TokenStore {
         this.db = db;
     }
 
-    String make(String username, String name) {
+    String make(String username, String name, int days) {
         byte[] bytes = new byte[BYTES];
         random.nextBytes(bytes);
         String token = PREFIX + Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
         db.sql("""
-                insert into access_token (user_id, name, hash)
-                select id, :name, :hash from shop_user where username = :username""")
+                insert into access_token (user_id, name, hash, expires_at)
+                select id, :name, :hash, now() + :days * interval '1 day' from shop_user where username = :username""")
+                .param("days", days)
                 .param("name", name)
                 .param("hash", hash(token))
                 .param("username", username)
@@ -45,12 +47,13 @@ class TokenStore {
     List<Token> of(String username) {
         return db.sql("""
                 select t.* from access_token t join shop_user u on u.id = t.user_id
-                where u.username = :username and t.revoked_at is null order by t.id""")
+                where u.username = :username and t.revoked_at is null and t.expires_at > now() order by t.id""")
                 .param("username", username)
                 .query((row, n) -> new Token(
                         row.getLong("id"),
                         row.getString("name"),
                         row.getObject("made_at", OffsetDateTime.class),
+                        row.getObject("expires_at", OffsetDateTime.class),
                         Optional.ofNullable(row.getObject("used_at", OffsetDateTime.class))))
                 .list();
     }
@@ -62,11 +65,18 @@ class TokenStore {
                 where u.id = t.user_id and u.username = :username and t.id = :id and t.revoked_at is null""").param("username", username).param("id", id).update() == 1;
     }
 
-    /** The person a token speaks for; nobody when it was revoked or the account is closed. */
+    /** Takes back every token of {@code username}. */
+    void revokeAll(String username) {
+        db.sql("""
+                update access_token t set revoked_at = now() from shop_user u
+                where u.id = t.user_id and u.username = :username and t.revoked_at is null""").param("username", username).update();
+    }
+
+    /** The person a token speaks for; nobody when it was taken back, has run out, or the account is closed. */
     Optional<Person> person(String token) {
         Optional<Person> person = db.sql("""
                 select u.* from access_token t join shop_user u on u.id = t.user_id
-                where t.hash = :hash and t.revoked_at is null and not u.closed""")
+                where t.hash = :hash and t.revoked_at is null and t.expires_at > now() and not u.closed""")
                 .param("hash", hash(token))
                 .query((row, n) -> AccountStore.person(row))
                 .optional();

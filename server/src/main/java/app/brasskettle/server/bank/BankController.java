@@ -9,6 +9,8 @@ import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Role;
+import app.brasskettle.server.audit.SecurityEventKind;
+import app.brasskettle.server.audit.SecurityJournal;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.retries.Unkeyed;
@@ -46,8 +48,11 @@ class BankController {
     private final BankStore store;
     private final StrictJson json;
     private final TransactionTemplate together;
+    private final SecurityJournal security;
 
-    BankController(BankBook book, BankStore store, StrictJson json, TransactionTemplate together) {
+    BankController(
+            BankBook book, BankStore store, StrictJson json, TransactionTemplate together, SecurityJournal security) {
+        this.security = security;
         this.book = book;
         this.store = store;
         this.json = json;
@@ -155,7 +160,8 @@ class BankController {
 
     /** Gives all windings out as a table that can be taken in again. */
     @GetMapping(value = "/export.csv", produces = "text/csv;charset=UTF-8")
-    void csv(HttpServletResponse answer) throws IOException {
+    void csv(HttpServletResponse answer, Authentication who) throws IOException {
+        security.write(SecurityEventKind.EXPORTED, People.of(who).username(), "windings.csv");
         Writer out = file("windings.csv", "text/csv;charset=UTF-8", answer);
         out.write(BankTable.header());
         store.each(r -> write(out, BankTable.row(r)));
@@ -164,7 +170,8 @@ class BankController {
 
     /** Gives all windings out as a list that can be taken in again. */
     @GetMapping(value = "/export.json", produces = MediaType.APPLICATION_JSON_VALUE)
-    void json(HttpServletResponse answer) throws IOException {
+    void json(HttpServletResponse answer, Authentication who) throws IOException {
+        security.write(SecurityEventKind.EXPORTED, People.of(who).username(), "windings.json");
         Writer out = file("windings.json", MediaType.APPLICATION_JSON_VALUE, answer);
         out.write("{\"windings\":[");
         boolean[] first = {true};

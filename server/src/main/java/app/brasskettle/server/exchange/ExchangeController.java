@@ -4,6 +4,8 @@ import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Role;
+import app.brasskettle.server.audit.SecurityEventKind;
+import app.brasskettle.server.audit.SecurityJournal;
 import app.brasskettle.server.floor.FloorBook;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
@@ -47,8 +49,16 @@ class ExchangeController {
     private final FloorBook floor;
     private final PhotoBook photos;
     private final StrictJson json;
+    private final SecurityJournal security;
 
-    ExchangeController(JobFiles files, JobBook book, FloorBook floor, PhotoBook photos, StrictJson json) {
+    ExchangeController(
+            JobFiles files,
+            JobBook book,
+            FloorBook floor,
+            PhotoBook photos,
+            StrictJson json,
+            SecurityJournal security) {
+        this.security = security;
         this.files = files;
         this.book = book;
         this.floor = floor;
@@ -58,7 +68,7 @@ class ExchangeController {
 
     /** Writes straight into the answer: a job may hold more photographs than the server has memory. */
     @GetMapping(value = "/api/jobs/{tag}/export.zip", produces = "application/zip")
-    void export(@PathVariable String tag, HttpServletResponse answer) throws IOException {
+    void export(@PathVariable String tag, HttpServletResponse answer, Authentication who) throws IOException {
         List<JobFile.Picture> pictures = new ArrayList<>();
         Map<String, Photo> named = new LinkedHashMap<>();
         for (Photo p : photos.of(tag)) {
@@ -69,6 +79,7 @@ class ExchangeController {
         byte[] record = json.text(files.write(tag, pictures)).getBytes(StandardCharsets.UTF_8);
         JobArchive.checkFits(
                 record.length, named.values().stream().map(Photo::bytes).toList(), JobArchive.Limits.OF_A_JOB);
+        security.write(SecurityEventKind.EXPORTED, People.of(who).username(), tag + ".zip");
         answer.setContentType("application/zip");
         answer.setHeader(HttpHeaders.CONTENT_DISPOSITION, attachment(tag + ".zip"));
         JobArchive.write(
@@ -120,7 +131,10 @@ class ExchangeController {
 
     @GetMapping(value = "/api/floor.csv", produces = "text/csv")
     ResponseEntity<byte[]> list(
-            @RequestParam(defaultValue = "live") String show, @RequestParam(defaultValue = "") String find) {
+            @RequestParam(defaultValue = "live") String show,
+            @RequestParam(defaultValue = "") String find,
+            Authentication who) {
+        security.write(SecurityEventKind.EXPORTED, People.of(who).username(), "jobs.csv");
         return attached(
                 "jobs.csv",
                 "text/csv;charset=UTF-8",

@@ -10,7 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
  * belongs to a run of an instrument, and what time alone changes has a moment that is known.
  */
 @Component
-class JobVersionStore {
+public class JobVersionStore {
 
     /** What no row tells, such as the end of a certificate's day, is looked at anew after so long. */
     private static final double AT_MOST_S = 300;
@@ -28,7 +28,7 @@ class JobVersionStore {
      * @return the version; empty where there is no such job
      */
     @Transactional(readOnly = true)
-    Optional<String> of(String tag) {
+    public Optional<String> of(String tag) {
         return db.sql("""
                 select concat_ws('.',
                   (select max(id) from journal where job_id = j.id),

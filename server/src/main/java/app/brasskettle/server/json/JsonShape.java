@@ -34,8 +34,8 @@ final class JsonShape {
         /** A file of readings, with the longest traces a test can hold. */
         static final Limits READINGS = new Limits(700_000, 300_000, TextBounds.USUAL);
 
-        /** The record of a whole job; its sentences are longer than anything that is typed. */
-        static final Limits JOB = new Limits(1_000_000, 300_000, 4000);
+        /** The record of a whole job of twenty mebibytes; its sentences are longer than anything that is typed. */
+        static final Limits JOB = new Limits(4_000_000, 300_000, 4000);
 
         /** A bank: fifty thousand windings, read one at a time. */
         static final Limits BANK = new Limits(6_000_000, 50_001, TextBounds.USUAL);

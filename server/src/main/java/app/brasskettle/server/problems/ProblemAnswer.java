@@ -32,6 +32,14 @@ public final class ProblemAnswer {
         write(response, status, title, detail);
     }
 
+    /** Writes a refusal that was thrown. */
+    public static void of(HttpServletResponse response, RefusedException refused) throws IOException {
+        if (refused.againAfterS() > 0) {
+            response.setHeader(HttpHeaders.RETRY_AFTER, Integer.toString(refused.againAfterS()));
+        }
+        write(response, refused.status(), refused.title(), refused.getMessage());
+    }
+
     /** Writes a refusal of one field. */
     public static void field(HttpServletResponse response, String field, String message) throws IOException {
         write(

@@ -9,11 +9,27 @@ public final class RefusedException extends RuntimeException {
 
     private final HttpStatus status;
     private final String title;
+    private final int againAfterS;
 
     private RefusedException(HttpStatus status, String title, String detail) {
+        this(status, title, detail, 0);
+    }
+
+    private RefusedException(HttpStatus status, String title, String detail, int againAfterS) {
         super(detail);
         this.status = status;
         this.title = title;
+        this.againAfterS = againAfterS;
+    }
+
+    /** There is too much of this kind of work just now; after so many seconds it is worth another try. */
+    public static RefusedException busy(String detail, int againAfterS) {
+        return new RefusedException(HttpStatus.SERVICE_UNAVAILABLE, "Busy", detail, againAfterS);
+    }
+
+    /** What was sent did not come in time. */
+    public static RefusedException tooSlow(String detail) {
+        return new RefusedException(HttpStatus.REQUEST_TIMEOUT, "Too slow", detail);
     }
 
     /** Nothing is known by that name. */
@@ -41,14 +57,19 @@ public final class RefusedException extends RuntimeException {
         return new RefusedException(HttpStatus.FORBIDDEN, "Not allowed", detail);
     }
 
-    /** Too many attempts. */
-    public static RefusedException tooMany(String detail) {
-        return new RefusedException(HttpStatus.TOO_MANY_REQUESTS, "Too many attempts", detail);
+    /** Too many attempts; after so many seconds another is judged. */
+    public static RefusedException tooMany(String detail, int againAfterS) {
+        return new RefusedException(HttpStatus.TOO_MANY_REQUESTS, "Too many attempts", detail, againAfterS);
     }
 
     /** Not signed in, or not with these words. */
     public static RefusedException notSignedIn(String detail) {
         return new RefusedException(HttpStatus.UNAUTHORIZED, "Not signed in", detail);
+    }
+
+    /** The password was right and a code is needed as well. */
+    public static RefusedException codeNeeded(String detail) {
+        return new RefusedException(HttpStatus.UNAUTHORIZED, "Code needed", detail);
     }
 
     /** The body is larger than may be. */
@@ -58,6 +79,11 @@ public final class RefusedException extends RuntimeException {
 
     HttpStatus status() {
         return status;
+    }
+
+    /** Seconds after which to try again; 0 where that would change nothing. */
+    int againAfterS() {
+        return againAfterS;
     }
 
     String title() {

@@ -9,6 +9,8 @@ import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.photos.PhotoBook;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.throttle.Attempt;
+import app.brasskettle.server.throttle.Throttle;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -32,9 +34,9 @@ class CustomerQuoteController {
     private final QuoteBook quotes;
     private final QuoteStore store;
     private final PhotoBook photos;
-    private final LinkThrottle throttle;
+    private final Throttle throttle;
 
-    CustomerQuoteController(QuoteBook quotes, QuoteStore store, PhotoBook photos, LinkThrottle throttle) {
+    CustomerQuoteController(QuoteBook quotes, QuoteStore store, PhotoBook photos, Throttle throttle) {
         this.quotes = quotes;
         this.store = store;
         this.photos = photos;
@@ -99,9 +101,10 @@ class CustomerQuoteController {
 
     private QuoteStore.Stored find(String address, HttpServletRequest call) {
         String caller = call.getRemoteAddr();
-        throttle.check(caller);
+        // Where an address is 256 random bits, only how often somebody misses need be counted.
+        throttle.check(Attempt.QUOTE_ADDRESS, caller);
         return quotes.byAddress(address).orElseThrow(() -> {
-            throttle.wrong(caller);
+            throttle.count(Attempt.QUOTE_ADDRESS, caller);
             return RefusedException.unknown("This address opens no quote: it is over, taken back, or mistyped");
         });
     }

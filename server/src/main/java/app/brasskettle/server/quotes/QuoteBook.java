@@ -73,7 +73,7 @@ public class QuoteBook {
                 .plusMinutes(Math.round(
                         shop.quoteTerms().validForDays() * Duration.ofDays(1).toMinutes()));
         QuoteContent content = QuoteWriting.of(read, choice, shop, photos.of(tag), version, by.name(), by.at(), until);
-        byte[] pdf = printer.archival(QuotePage.html(content, id -> photos.picture(tag, id)));
+        byte[] pdf = printer.archival(QuotePage.html(content, id -> photos.print(tag, id)));
         try {
             return book.addEvent(
                     tag,

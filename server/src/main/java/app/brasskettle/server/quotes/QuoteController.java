@@ -12,6 +12,7 @@ import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobview.JobView;
 import app.brasskettle.server.jobview.JobViews;
+import app.brasskettle.server.pages.PublicAddress;
 import jakarta.mail.internet.InternetAddress;
 import java.util.List;
 import java.util.Optional;
@@ -26,7 +27,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Quotes of a job, as the shop issues them, hands them out and writes down what came back. */
 @RestController
@@ -39,8 +39,10 @@ class QuoteController {
     private final QuoteBook quotes;
     private final QuoteStore store;
     private final QuoteMail mail;
+    private final PublicAddress addresses;
 
-    QuoteController(QuoteBook quotes, QuoteStore store, QuoteMail mail) {
+    QuoteController(QuoteBook quotes, QuoteStore store, QuoteMail mail, PublicAddress addresses) {
+        this.addresses = addresses;
         this.mail = mail;
         this.quotes = quotes;
         this.store = store;
@@ -129,10 +131,7 @@ class QuoteController {
 
     private Address made(String tag, int version, ChangeContext by) {
         String secret = quotes.address(tag, version, by);
-        String address = ServletUriComponentsBuilder.fromCurrentContextPath()
-                .path("/quote/{secret}")
-                .buildAndExpand(secret)
-                .toUriString();
+        String address = addresses.of("/quote/{secret}", secret);
         return new Address(address, QuoteLetter.text(quotes.find(tag, version).content(), address));
     }
 

@@ -77,6 +77,14 @@ class RightsTest {
         TABLE.put("GET /api/settings", ALL);
         TABLE.put("PUT /api/settings", LEADS);
         TABLE.put("GET /api/settings/journal", LEADS);
+        TABLE.put("GET /api/security-journal", ADMIN);
+        TABLE.put("GET /api/people/{username}/tokens", ADMIN);
+        TABLE.put("DELETE /api/people/{username}/tokens/{id}", ADMIN);
+        TABLE.put("DELETE /api/people/{username}/second-factor", ADMIN);
+        TABLE.put("GET /api/me/second-factor", LEADS);
+        TABLE.put("POST /api/me/second-factor", LEADS);
+        TABLE.put("POST /api/me/second-factor/confirm", LEADS);
+        TABLE.put("POST /api/me/second-factor/off", LEADS);
         TABLE.put("GET /api/session/turns", ALL);
         TABLE.put("POST /api/session/turns", ALL);
         TABLE.put("POST /api/me/pin", ALL);

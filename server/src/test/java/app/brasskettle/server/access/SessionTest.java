@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Visitor;
+import app.brasskettle.server.throttle.Attempt;
+import app.brasskettle.server.throttle.Throttle;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -73,7 +75,7 @@ class SessionTest {
     }
 
     private static void clear(RunningServer.Running server) {
-        server.context().getBean(AccountStore.class).clearFailures("tech");
+        server.context().getBean(Throttle.class).clear(Attempt.SIGN_IN, "tech 127.0.0.1");
     }
 
     @Test

@@ -20,7 +20,7 @@ class ApiDescriptionTest {
     /** The pages' types are made from the checked-in description; it must be what the server says of itself. */
     @Test
     void checkedInDescriptionIsTheServers(Visitor visitor) throws IOException {
-        JsonNode served = visitor.get("/v3/api-docs").with(200).json();
+        JsonNode served = visitor.as("tech").get("/v3/api-docs").with(200).json();
         JsonNode kept = JsonMapper.builder().build().readTree(Files.readString(CHECKED_IN));
         assertThat(kept)
                 .as("web/openapi.json is not what the server says: start it and run scripts/describe-api")
@@ -29,7 +29,7 @@ class ApiDescriptionTest {
 
     @Test
     void absentValuesAreNullAndTermsAreWords(Visitor visitor) {
-        JsonNode schemas = visitor.get("/v3/api-docs").json().at("/components/schemas");
+        JsonNode schemas = visitor.as("tech").get("/v3/api-docs").json().at("/components/schemas");
         JsonNode judgement = schemas.get("app.brasskettle.core.verdict.Judgement");
         assertThat(judgement.at("/properties/verdict/enum").toString())
                 .isEqualTo("[\"holds\",\"watch\",\"stop\",\"unproven\"]");

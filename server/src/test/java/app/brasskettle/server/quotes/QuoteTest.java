@@ -7,6 +7,8 @@ import app.brasskettle.server.testing.Plates;
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Together;
 import app.brasskettle.server.testing.Visitor;
+import app.brasskettle.server.throttle.Attempt;
+import app.brasskettle.server.throttle.Throttle;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -350,7 +352,7 @@ class QuoteTest {
         assertThat(guesser.get(address).status())
                 .as("even the right one waits then")
                 .isEqualTo(429);
-        server.context().getBean(LinkThrottle.class).forget();
+        server.context().getBean(Throttle.class).clear(Attempt.QUOTE_ADDRESS, "127.0.0.1");
         guesser.get(address).with(200);
     }
 }
