@@ -112,6 +112,18 @@ class JobSheetTest {
         assertThat(text(Plates.received(visitor))).contains("Demonstration: Energising blocked", "No lock-out stands");
     }
 
+    /** A hundred who press print at once want one page; whoever asks after a change wants the new one. */
+    @Test
+    void aPageIsPrintedAnewOnceItsJobHasChanged() throws IOException {
+        String tag = Plates.received(visitor);
+        byte[] first = visitor.get("/api/jobs/" + tag + "/sheet.pdf").with(200).bytes();
+        assertThat(visitor.get("/api/jobs/" + tag + "/sheet.pdf").with(200).bytes())
+                .isEqualTo(first);
+        visitor.post("/api/jobs/" + tag + "/hold", Map.of("what", "parts", "reason", "seal 45 × 62"))
+                .with(200);
+        assertThat(text(tag)).contains("seal 45 × 62");
+    }
+
     @Test
     void wordsOfTheCustomerArePrintedAndNotObeyed() throws IOException {
         Map<String, Object> receipt = Plates.receipt();
