@@ -125,6 +125,9 @@ describe('what has a version', () => {
     expect(keys).toHaveLength(3);
     expect(new Set(keys).size).toBe(1);
     expect(keys[0]).toMatch(/^[0-9a-f]{32}$/);
+    const busy = () => new Response('{}', { status: 503, headers: { 'Retry-After': '0' } });
+    answers.push(...Array.from({ length: 6 }, busy));
+    await expect(call('POST', '/api/jobs/TQ-1/hold', {})).rejects.toBeInstanceOf(Unreachable);
     answers.push(new Response('{"title":"Changed meanwhile"}', { status: 409 }));
     await expect(call('POST', '/api/jobs/TQ-1/hold', {})).rejects.toMatchObject({ status: 409 });
   });

@@ -107,6 +107,10 @@ async function patiently(ask: () => Promise<Response>): Promise<Response> {
     await new Promise((done) => setTimeout(done, 1000 * wait));
     answer = await ask();
   }
+  if (answer.status === BUSY && answer.headers.has('Retry-After')) {
+    // As good as away: what can wait here waits here, and is sent by itself.
+    throw new Unreachable();
+  }
   return answer;
 }
 

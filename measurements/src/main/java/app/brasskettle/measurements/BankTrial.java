@@ -4,13 +4,8 @@ import app.brasskettle.core.bank.BankRecord;
 import app.brasskettle.core.bank.BankTable;
 import app.brasskettle.core.design.MadeUpWindings;
 import java.io.IOException;
-import java.net.CookieManager;
 import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpRequest.BodyPublishers;
-import java.net.http.HttpResponse;
-import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
@@ -39,13 +34,10 @@ public final class BankTrial {
                 + power(abs(ln(bore_diameter_m / ?)) / ln(1.04), 2) + power(abs(ln(core_length_m / ?)) / ln(1.06), 2)), id
             limit 20""";
 
-    private final URI base;
-    private final CookieManager cookies = new CookieManager();
-    private final HttpClient client =
-            HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final Caller lead;
 
-    private BankTrial(URI base) {
-        this.base = base;
+    private BankTrial(Caller lead) {
+        this.lead = lead;
     }
 
     /** Makes up a bank, the same one each time. */
@@ -68,13 +60,15 @@ public final class BankTrial {
     }
 
     public static void main(String[] args) throws IOException, InterruptedException, SQLException {
-        BankTrial trial = new BankTrial(URI.create(args[0]));
+        BankTrial trial = new BankTrial(new Caller(URI.create(args[0])).signedIn("lead"));
         List<BankRecord> bank = bank(WINDINGS);
-        trial.signIn();
         StringBuilder table = new StringBuilder(BankTable.header());
         bank.forEach(r -> table.append(BankTable.row(r)));
         long begun = System.nanoTime();
-        String kept = trial.post("/api/bank/import", "text/csv", table.toString());
+        String kept = trial.lead
+                .send("POST", "/api/bank/import", "text/csv", table.toString().getBytes(StandardCharsets.UTF_8))
+                .with(200)
+                .text();
         double taken = (System.nanoTime() - begun) / 1e9;
         double[] product = trial.searches(bank);
         double[] sql = sql(bank, args[1], args[2], args[3]);
@@ -91,30 +85,6 @@ public final class BankTrial {
                 product[1] / sql[1]);
     }
 
-    private void signIn() throws IOException, InterruptedException {
-        send(HttpRequest.newBuilder(base.resolve("/api/session")).GET());
-        post("/api/session", "application/json", "{\"username\":\"lead\",\"password\":\"tarnquay\"}");
-        send(HttpRequest.newBuilder(base.resolve("/api/session")).GET());
-    }
-
-    private String post(String path, String type, String body) throws IOException, InterruptedException {
-        HttpRequest.Builder request = HttpRequest.newBuilder(base.resolve(path))
-                .header("Content-Type", type)
-                .POST(BodyPublishers.ofString(body));
-        cookies.getCookieStore().getCookies().stream()
-                .filter(c -> c.getName().equals("XSRF-TOKEN"))
-                .forEach(c -> request.header("X-XSRF-TOKEN", c.getValue()));
-        return send(request);
-    }
-
-    private String send(HttpRequest.Builder request) throws IOException, InterruptedException {
-        HttpResponse<String> answer = client.send(request.build(), BodyHandlers.ofString());
-        if (answer.statusCode() != 200) {
-            throw new IllegalStateException(answer.statusCode() + " " + answer.body());
-        }
-        return answer.body();
-    }
-
     private double[] searches(List<BankRecord> bank) throws IOException, InterruptedException {
         Random random = new Random(1);
         List<Double> took = new ArrayList<>();
@@ -128,7 +98,8 @@ public final class BankTrial {
                     like.winding().boreDiameterM() * 1.01,
                     like.winding().coreLengthM());
             long begun = System.nanoTime();
-            post("/api/bank/search", "application/json", body);
+            lead.send("POST", "/api/bank/search", "application/json", body.getBytes(StandardCharsets.UTF_8))
+                    .with(200);
             if (i >= WARM) {
                 took.add((System.nanoTime() - begun) / 1e6);
             }

@@ -5,6 +5,7 @@ import java.net.URI;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
@@ -39,6 +40,9 @@ public final class FuzzTrial {
             "POST /api/jobs/{tag}/instruments/step-ramp",
             "POST /api/jobs/{tag}/instruments/withstand-set",
             "POST /api/jobs/{tag}/instruments/surge-rise");
+
+    /** A call as the description tells it. */
+    private record Operation(String method, String template, JsonNode told) {}
 
     private final URI base;
     private final AtomicInteger left;
@@ -92,19 +96,19 @@ public final class FuzzTrial {
     }
 
     private void run(Caller caller, FuzzInputs made, JsonNode description) {
-        List<Object[]> operations = new ArrayList<>();
+        List<Operation> operations = new ArrayList<>();
         description
                 .get("paths")
                 .propertyStream()
                 .forEach(path -> path.getValue().propertyStream().forEach(o -> {
-                    String method = o.getKey().toUpperCase(java.util.Locale.ROOT);
+                    String method = o.getKey().toUpperCase(Locale.ROOT);
                     if (!LEFT_OUT.contains(method + " " + path.getKey())) {
-                        operations.add(new Object[] {method, path.getKey(), o.getValue()});
+                        operations.add(new Operation(method, path.getKey(), o.getValue()));
                     }
                 }));
         for (int i = 0; left.getAndDecrement() > 0; i++) {
-            Object[] o = operations.get(i % operations.size());
-            send(caller, made.call((String) o[0], (String) o[1], (JsonNode) o[2]));
+            Operation o = operations.get(i % operations.size());
+            send(caller, made.call(o.method(), o.template(), o.told()));
         }
     }
 

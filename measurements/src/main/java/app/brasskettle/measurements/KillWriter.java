@@ -1,7 +1,6 @@
 package app.brasskettle.measurements;
 
 import java.io.IOException;
-import java.net.URI;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -14,7 +13,7 @@ import java.util.concurrent.TimeUnit;
  */
 final class KillWriter extends Thread {
 
-    private static final int PAUSE_MS = 100;
+    private static final int PAUSE_MS = 150;
     private static final Map<String, Object> PLATE = Map.ofEntries(
             Map.entry("phases", "3"),
             Map.entry("frequencyHz", "50"),
@@ -29,10 +28,9 @@ final class KillWriter extends Thread {
             Map.entry("madeBefore1970", false),
             Map.entry("hazardousArea", false));
 
-    private final URI base;
+    private final Caller caller;
     private final int number;
     private final List<Made> made = new ArrayList<>();
-    private Caller caller;
     private int acknowledged;
     private int repeated;
     private volatile boolean over;
@@ -40,9 +38,9 @@ final class KillWriter extends Thread {
     /** A job and what was acknowledged of it. */
     record Made(String machine, List<String> sheets, List<String> tests) {}
 
-    KillWriter(URI base, int number) {
+    KillWriter(Caller caller, int number) {
         super("writer-" + number);
-        this.base = base;
+        this.caller = caller;
         this.number = number;
         setDaemon(true);
     }
@@ -136,9 +134,6 @@ final class KillWriter extends Thread {
         String key = UUID.randomUUID().toString();
         for (int tries = 0; ; tries++) {
             try {
-                if (caller == null) {
-                    caller = new Caller(base).signedIn("tech");
-                }
                 Caller.Answer answer =
                         caller.send(method, path, "application/json", Caller.bytes(body), "Idempotency-Key", key);
                 if (answer.status() == 200) {
@@ -146,14 +141,11 @@ final class KillWriter extends Thread {
                     repeated += tries;
                     return answer;
                 }
-                if (answer.status() < 500 && answer.status() != 409 && answer.status() != 401) {
+                if (answer.status() < 500 && answer.status() != 409) {
                     throw new IllegalStateException(method + " " + path + " " + answer.status() + " " + answer.text());
                 }
-            } catch (IOException | IllegalStateException away) {
-                if (away instanceof IllegalStateException
-                        && !String.valueOf(away.getMessage()).startsWith("5")) {
-                    throw (IllegalStateException) away;
-                }
+            } catch (IOException away) {
+                // Killed: it is sent again once there is somebody to answer.
             }
             TimeUnit.MILLISECONDS.sleep(PAUSE_MS);
         }

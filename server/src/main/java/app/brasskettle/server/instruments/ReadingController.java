@@ -82,6 +82,7 @@ class ReadingController {
     @PostMapping("/bridge")
     Bridge bridge(@PathVariable String tag, @RequestParam(defaultValue = "1") int speed, Authentication who) {
         book.mustPractise();
+        mustBeSpeed(speed);
         Bench.leads(book.read(tag));
         shown(tag, WindingTests.WINDING_RESISTANCE, speed, People.of(who), 1, NO_SECONDS);
         SimulatedMotor motor = motors.of(tag, speed);
@@ -101,6 +102,7 @@ class ReadingController {
             @RequestParam(defaultValue = "1") int speed,
             Authentication who) {
         book.mustPractise();
+        mustBeSpeed(speed);
         TestKind test = TestKinds.named(kind)
                 .orElseThrow(() -> RefusedException.unknown("The bench has no test called " + kind));
         ReadJob job = book.read(tag);
@@ -117,6 +119,12 @@ class ReadingController {
                 : SimulatedReadings.of(test, motors.of(tag, speed));
         shown(tag, test, speed, People.of(who), 1, NO_SECONDS);
         return shown;
+    }
+
+    private static void mustBeSpeed(int speed) {
+        Problems problems = new Problems();
+        problems.whole("speed", speed, 1, 2, "");
+        problems.throwIfAny();
     }
 
     /** What a stand-in showed is remembered: whatever is recorded of this test next is simulated, whoever sends it. */
@@ -144,6 +152,7 @@ class ReadingController {
         Bench.highVoltage(job);
         Bench.grounded(job);
         int speed = body.speed() == null ? 1 : body.speed();
+        mustBeSpeed(speed);
         SimulatedMotor motor = motors.of(tag, speed);
         double peakV = book.rules()
                 .surgePeakV(

@@ -23,6 +23,6 @@ public class PublicAddress {
         UriComponentsBuilder base = set.isEmpty()
                 ? ServletUriComponentsBuilder.fromCurrentContextPath()
                 : UriComponentsBuilder.fromUriString(set);
-        return base.path(path).buildAndExpand(variables).toUriString();
+        return base.path(path).buildAndExpand(variables).encode().toUriString();
     }
 }

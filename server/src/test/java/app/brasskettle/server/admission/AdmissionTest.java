@@ -95,6 +95,17 @@ class AdmissionTest {
                 .startsWith("HTTP/1.1 4");
     }
 
+    /** A motor has two speeds at most: a third is refused at its field, not by the database. */
+    @Test
+    void aSpeedThatNoMotorHasIsRefusedAtItsField() {
+        String tag = Plates.ready(visitor);
+        assertThat(visitor.post("/api/jobs/" + tag + "/instruments/bridge?speed=57", Map.of())
+                        .with(400)
+                        .problemFields())
+                .containsExactly("speed");
+        visitor.post("/api/jobs/" + tag + "/leave", Map.of("how", "done with")).with(200);
+    }
+
     @Test
     void thereIsNoErrorPageToAskFor() {
         visitor.get("/error").with(404);

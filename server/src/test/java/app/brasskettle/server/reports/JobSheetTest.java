@@ -119,9 +119,8 @@ class JobSheetTest {
         byte[] first = visitor.get("/api/jobs/" + tag + "/sheet.pdf").with(200).bytes();
         assertThat(visitor.get("/api/jobs/" + tag + "/sheet.pdf").with(200).bytes())
                 .isEqualTo(first);
-        visitor.post("/api/jobs/" + tag + "/hold", Map.of("what", "parts", "reason", "seal 45 × 62"))
-                .with(200);
-        assertThat(text(tag)).contains("seal 45 × 62");
+        Plates.sheet(visitor, tag, "plate", Plates.typed());
+        assertThat(text(tag)).contains("15 kW");
     }
 
     @Test
