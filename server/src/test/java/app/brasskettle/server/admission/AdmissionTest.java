@@ -92,7 +92,7 @@ class AdmissionTest {
     @ValueSource(strings = {"*/*", "text/*", "nonsense", "application/json; charset=nowhere"})
     void aContentTypeThatNamesNothingIsRefused(String type) throws IOException {
         assertThat(answerTo("POST /api/jobs HTTP/1.1", "Content-Type: " + type + "\r\nContent-Length: 2\r\n", "{}"))
-                .startsWith("HTTP/1.1 4");
+                .startsWith("HTTP/1.1 415");
     }
 
     /** A motor has two speeds at most: a third is refused at its field, not by the database. */
