@@ -23,7 +23,7 @@ public final class People {
     }
 
     /** Whoever is signed in; nobody where nobody is. */
-    public static Optional<Person> find(Authentication signedIn) {
+    static Optional<Person> find(Authentication signedIn) {
         return signedIn != null && signedIn.getPrincipal() instanceof Person p ? Optional.of(p) : Optional.empty();
     }
 

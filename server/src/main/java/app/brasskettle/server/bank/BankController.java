@@ -28,7 +28,6 @@ import java.util.Map;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.Authentication;
-import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -47,16 +46,13 @@ class BankController {
     private final BankBook book;
     private final BankStore store;
     private final StrictJson json;
-    private final TransactionTemplate together;
     private final SecurityJournal security;
 
-    BankController(
-            BankBook book, BankStore store, StrictJson json, TransactionTemplate together, SecurityJournal security) {
+    BankController(BankBook book, BankStore store, StrictJson json, SecurityJournal security) {
         this.security = security;
         this.book = book;
         this.store = store;
         this.json = json;
-        this.together = together;
     }
 
     /**
@@ -105,7 +101,7 @@ class BankController {
             Authentication who) {
         String by = People.of(who, Role.LEAD, Role.ADMIN).displayName();
         BankTable.Read read = type.startsWith("text/csv") ? BankTable.csv(text(file)) : list(file);
-        return together.execute(t -> keep(read, preview, leaveOut, by));
+        return keep(read, preview, leaveOut, by);
     }
 
     private Import keep(BankTable.Read read, boolean preview, boolean leaveOut, String by) {
