@@ -108,7 +108,7 @@ export function FactorFirst() {
   return (
     <div className="signin">
       <div className="signin-plate">
-        <h1>One step more</h1>
+        <h1>Before you start</h1>
         <p className="soft">
           This shop asks administrators and lead hands for a second factor. Set yours up; then the shop opens.
         </p>

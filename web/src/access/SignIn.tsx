@@ -7,6 +7,11 @@ import { ErrorNotice } from '../ui/ErrorNotice';
 import { waiting } from '../outbox/outbox';
 import { startedEntries } from '../ui/drafts';
 
+/** The password was right: what is missing is asked for, and nothing called wrong. */
+function codeNeeded(error: unknown): boolean {
+  return error instanceof Refusal && error.title === 'Code needed';
+}
+
 export function SignIn({ demo, unreachable }: { demo: boolean; unreachable: boolean }) {
   const client = useQueryClient();
   const [username, setUsername] = useState('');
@@ -21,8 +26,7 @@ export function SignIn({ demo, unreachable }: { demo: boolean; unreachable: bool
       return call<Session>('POST', '/api/session', { username, password, code });
     },
     onError: (error) => {
-      // The password was right: what is missing is asked for, and nothing called wrong.
-      if (error instanceof Refusal && error.title === 'Code needed') {
+      if (codeNeeded(error)) {
         setCode((typed) => typed ?? '');
       }
     },
@@ -44,7 +48,11 @@ export function SignIn({ demo, unreachable }: { demo: boolean; unreachable: bool
             signIn.mutate();
           }}
         >
-          <ErrorNotice error={signIn.error ?? (unreachable ? new Unreachable() : null)} />
+          <ErrorNotice
+            error={
+              codeNeeded(signIn.error) ? null : (signIn.error ?? (unreachable ? new Unreachable() : null))
+            }
+          />
           {started > 0 && (
             <p className="caution">
               What was typed on this tablet is kept: {started} {started === 1 ? 'entry' : 'entries'}, there
@@ -77,7 +85,7 @@ export function SignIn({ demo, unreachable }: { demo: boolean; unreachable: bool
           </label>
           {code !== undefined && (
             <label className="field words" style={{ marginBottom: 18 }}>
-              <span className="label">Code of your authenticator</span>
+              <span className="label">The six figures your authenticator shows now</span>
               <Input
                 autoFocus
                 inputMode="numeric"
