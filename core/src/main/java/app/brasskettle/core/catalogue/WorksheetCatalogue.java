@@ -37,6 +37,9 @@ import app.brasskettle.core.losses.RepairLosses;
 import app.brasskettle.core.nameplate.Nameplate;
 import app.brasskettle.core.nameplate.NameplateAssessment;
 import app.brasskettle.core.nameplate.NameplateWorksheet;
+import app.brasskettle.core.oven.OvenCurve;
+import app.brasskettle.core.oven.OvenResult;
+import app.brasskettle.core.oven.OvenWorksheet;
 import app.brasskettle.core.redesign.ConcentricGroup;
 import app.brasskettle.core.redesign.ConcentricToLapWorksheet;
 import app.brasskettle.core.redesign.LapForConcentric;
@@ -94,6 +97,7 @@ public final class WorksheetCatalogue {
     public static final Worksheet<OddsQuestion, OptionOdds> OPTION_ODDS = OptionOddsWorksheet.create();
     public static final Worksheet<RepairLosses, EfficiencyAfterRepair> EFFICIENCY = EfficiencyWorksheet.create();
     public static final Worksheet<DryingCurve, DryingResult> DRYING = DryingWorksheet.create();
+    public static final Worksheet<OvenCurve, OvenResult> OVEN = OvenWorksheet.create();
 
     private WorksheetCatalogue() {}
 
@@ -105,7 +109,7 @@ public final class WorksheetCatalogue {
         TestKinds.of(Station.TEARDOWN).forEach(k -> k.sheet().ifPresent(all::add));
         all.addAll(List.of(CORE_LOOP_PLAN, STALL_HEATING, TEMPERATURE_RISE, TRIAGE));
         all.addAll(List.of(WINDING, CONNECTION_DIAGRAM, CONNECTION_CHECK, REWIND_DESIGN, CONCENTRIC_TO_LAP));
-        all.addAll(List.of(FAILURE_PATTERN, DECISION, OPTION_ODDS, EFFICIENCY, DRYING));
+        all.addAll(List.of(FAILURE_PATTERN, DECISION, OPTION_ODDS, EFFICIENCY, DRYING, OVEN));
         return List.copyOf(all);
     }
 

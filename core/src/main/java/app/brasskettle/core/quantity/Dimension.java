@@ -23,6 +23,8 @@ public enum Dimension implements Coded {
     RESISTANCE("Ω", "Ω 1", "mΩ 1e-3", "m 1e-3", "µΩ 1e-6", "kΩ 1e3", "k 1e3"),
     INSULATION("MΩ", "MΩ 1", "Mohm 1", "M 1", "kΩ 1e-3", "k 1e-3", "Ω 1e-6", "GΩ 1e3", "Gohm 1e3", "G 1e3", "TΩ 1e6"),
     TEMPERATURE("°C", "°C 1", "C 1", "°F f", "F f", "K k"),
+    /** Of a part in an oven, where several hundred degrees are usual. */
+    OVEN_TEMPERATURE("°C", "°C 1", "C 1", "°F f", "F f", "K k"),
     TEMPERATURE_DIFFERENCE("K", "K 1", "°C 1", "C 1", "°F 0.5555555555555556", "F 0.5555555555555556"),
     ANGLE("°", "° 1"),
     FLUX_DENSITY("T", "T 1", "mT 1e-3", "kG 0.1"),
@@ -35,6 +37,7 @@ public enum Dimension implements Coded {
     MASS("kg", "kg 1", "g 1e-3", "t 1e3", "lb 0.45359237"),
     DURATION("h", "h 1", "d 24", "wk 168", "min 0.016666666666666666"),
     SECONDS("s", "s 1", "min 60", "h 3600"),
+    MINUTES("min", "min 1", "h 60", "s 0.016666666666666666", "d 1440"),
     YEARS("a", "a 1", "yr 1", "y 1"),
     PERCENT("%", "% 1"),
     CAPACITANCE("µF", "µF 1", "nF 1e-3", "mF 1e3"),
@@ -136,7 +139,11 @@ public enum Dimension implements Coded {
             new Ending("windingC", TEMPERATURE),
             new Ending("hottestC", TEMPERATURE),
             new Ending("CoreC", TEMPERATURE),
-            new Ending("TemperatureC", TEMPERATURE));
+            new Ending("TemperatureC", TEMPERATURE),
+            new Ending("partC", OVEN_TEMPERATURE),
+            new Ending("holdC", OVEN_TEMPERATURE),
+            new Ending("limitC", OVEN_TEMPERATURE),
+            new Ending("inutes", MINUTES));
 
     private static final Map<String, Dimension> NAMES = Map.of(
             "ab",
@@ -187,7 +194,7 @@ public enum Dimension implements Coded {
             case LENGTH, DIAMETER -> "in";
             case DISTANCE -> "ft";
             case MASS -> "lb";
-            case TEMPERATURE -> "°F";
+            case TEMPERATURE, OVEN_TEMPERATURE -> "°F";
             default -> typed();
         };
     }

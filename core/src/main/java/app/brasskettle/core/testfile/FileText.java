@@ -10,13 +10,14 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 
 /** Bytes of a file turned into text, by its mark, as UTF-8, or as the older encoding that instruments write. */
-final class FileText {
+public final class FileText {
 
     private static final Charset OLDER = Charset.forName("windows-1252");
 
     private FileText() {}
 
-    static String of(byte[] bytes) {
+    /** Decodes a file. */
+    public static String of(byte[] bytes) {
         if (marked(bytes, 0xFF, 0xFE)) {
             return new String(bytes, 2, bytes.length - 2, StandardCharsets.UTF_16LE);
         }

@@ -1,0 +1,19 @@
+package app.brasskettle.core.oven;
+
+import app.brasskettle.core.worksheet.Problems;
+
+/**
+ * Temperature of the part at one moment.
+ *
+ * @param minutes since the log began
+ * @param partC of the part itself, never of the oven's air
+ */
+public record OvenReading(double minutes, double partC) {
+
+    public OvenReading {
+        Problems problems = new Problems();
+        problems.number("minutes", minutes, "min");
+        problems.temperature("partC", partC);
+        problems.throwIfAny();
+    }
+}
