@@ -276,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{tag}/certificate.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["certificate"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}/coil-ticket.pdf": {
         parameters: {
             query?: never;
@@ -414,6 +430,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["waive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/hands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hand"];
         delete?: never;
         options?: never;
         head?: never;
@@ -916,6 +948,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{tag}/release-label.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["releaseLabel"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}/resume": {
         parameters: {
             query?: never;
@@ -1380,6 +1428,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/oven-log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ovenLog"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -1676,6 +1740,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["journal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheet-forms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["forms_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2276,6 +2356,50 @@ export interface components {
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
         };
+        "app.brasskettle.core.handwork.BrazingList": {
+            /** Format: int32 */
+            done: number;
+            hands: string;
+            joints: components["schemas"]["app.brasskettle.core.handwork.BrazingList.Joint"][];
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            next: string | null;
+        };
+        "app.brasskettle.core.handwork.BrazingList.Joint": {
+            done: components["schemas"]["app.brasskettle.core.handwork.HandDone"] | null;
+            leads: string[];
+            place: string;
+            terminals: string[];
+        };
+        "app.brasskettle.core.handwork.HandDone": {
+            /** @enum {string} */
+            act: "coil-in" | "coil-out" | "joint-brazed" | "joint-opened" | "coil-counted" | "checked" | "unchecked" | "signed";
+            /** Format: double */
+            at: number;
+            by: string;
+            place: string;
+        };
+        "app.brasskettle.core.handwork.InsertionRing": {
+            coils: components["schemas"]["app.brasskettle.core.handwork.InsertionRing.Place"][];
+            hands: string;
+            /** Format: int32 */
+            in: number;
+            next: number | null;
+            /** Format: int32 */
+            spanSlots: number;
+            up: number[];
+        };
+        "app.brasskettle.core.handwork.InsertionRing.Place": {
+            barrier: boolean;
+            done: components["schemas"]["app.brasskettle.core.handwork.HandDone"] | null;
+            /** Format: int32 */
+            farSlot: number;
+            /** Format: int32 */
+            group: number;
+            /** Format: int32 */
+            ofGroup: number;
+            /** Format: int32 */
+            slot: number;
+        };
         "app.brasskettle.core.insulation.AbsorptionFit": {
             /** Format: double */
             absorptionMicroamp: number;
@@ -2470,6 +2594,28 @@ export interface components {
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
         };
+        "app.brasskettle.core.oven.OvenReading": {
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            partC: number;
+        };
+        "app.brasskettle.core.oven.OvenResult": {
+            /** Format: double */
+            fastestRiseKPerMinute: number;
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            /** Format: double */
+            longestGapMinutes: number;
+            /** Format: double */
+            minutesHeld: number;
+            /** Format: double */
+            minutesOverLimit: number;
+            /** Format: double */
+            peakC: number;
+            steps: components["schemas"]["app.brasskettle.core.worksheet.Step"][];
+            /** @enum {string} */
+            verdict: "holds" | "watch" | "stop" | "unproven";
+        };
         "app.brasskettle.core.passport.MotorHistory": {
             findings: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
             insulation: components["schemas"]["app.brasskettle.core.passport.MotorHistory.Point"][];
@@ -2500,6 +2646,25 @@ export interface components {
             terms: string | null;
             validDays: number | null;
             wireYieldPercent: number | null;
+        };
+        "app.brasskettle.core.prove.ProofRow": {
+            bare: string | null;
+            figure: string;
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            now: string | null;
+            predicted: string | null;
+            received: string | null;
+            required: boolean;
+            simulated: boolean;
+            step: string;
+            test: string;
+            worse: string | null;
+        };
+        "app.brasskettle.core.prove.ProofTable": {
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            rows: components["schemas"]["app.brasskettle.core.prove.ProofRow"][];
+            simulated: string[];
+            worse: string[];
         };
         "app.brasskettle.core.quote.TaxedPrice": {
             gross: number;
@@ -2632,6 +2797,35 @@ export interface components {
             winding: components["schemas"]["app.brasskettle.core.redesign.DesignedWinding"];
             wires: components["schemas"]["app.brasskettle.core.redesign.ChosenWire"][];
         };
+        "app.brasskettle.core.release.RelaySetting": {
+            /** Format: double */
+            mostA: number;
+            sentence: string;
+            /** Format: double */
+            setA: number;
+        };
+        "app.brasskettle.core.release.ReleaseAssessment": {
+            advice: string[];
+            holding: components["schemas"]["app.brasskettle.core.release.ReleaseAssessment.Hold"][];
+            items: components["schemas"]["app.brasskettle.core.release.ReleaseAssessment.Item"][];
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            open: string[];
+            relays: components["schemas"]["app.brasskettle.core.release.RelaySetting"][];
+            returned: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+            signatures: components["schemas"]["app.brasskettle.core.handwork.HandDone"][];
+            warrantyUntil: number | null;
+        };
+        "app.brasskettle.core.release.ReleaseAssessment.Hold": {
+            opens: string;
+            sentence: string;
+            step: string;
+        };
+        "app.brasskettle.core.release.ReleaseAssessment.Item": {
+            done: components["schemas"]["app.brasskettle.core.handwork.HandDone"] | null;
+            /** @enum {string} */
+            item: "terminal-box" | "rotation" | "grease" | "paint" | "shaft-end" | "key" | "label";
+            label: string;
+        };
         "app.brasskettle.core.resistance.ResistanceReadings": {
             /** @enum {string} */
             conductor: "copper" | "aluminium";
@@ -2665,11 +2859,41 @@ export interface components {
             bc: number | null;
             ca: number | null;
         };
+        "app.brasskettle.core.rewind.RewindAssessment": {
+            backToChoose: string | null;
+            bare: components["schemas"]["app.brasskettle.core.prove.ProofTable"] | null;
+            brazing: components["schemas"]["app.brasskettle.core.handwork.BrazingList"] | null;
+            coils: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+            core: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+            gates: {
+                [key: string]: components["schemas"]["app.brasskettle.core.rewind.RewindNeed.Hold"][];
+            };
+            insertion: components["schemas"]["app.brasskettle.core.handwork.InsertionRing"] | null;
+            machining: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+            preparation: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+            sendBack: string | null;
+            stripping: components["schemas"]["app.brasskettle.core.rewind.StrippingReading"] | null;
+            varnish: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
+            washing: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+        };
+        "app.brasskettle.core.rewind.RewindNeed.Hold": {
+            /** @enum {string} */
+            code: "chosen" | "not-back-at-choice" | "leave-to-strip" | "may-open" | "asbestos" | "winding-data" | "connection-read" | "connection-photographed" | "core-tested" | "stripped" | "core-sound" | "core-measured" | "designed" | "first-coil" | "coils-in" | "connected" | "proved-bare";
+            opens: string;
+            sentence: string;
+            step: string;
+        };
+        "app.brasskettle.core.rewind.StrippingReading": {
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            limitC: number | null;
+            lines: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
+            oven: components["schemas"]["app.brasskettle.core.oven.OvenResult"] | null;
+        };
         "app.brasskettle.core.rules.LimitChange": {
             /** Format: double */
             figure: number;
             /** @enum {string} */
-            limit: "random-wound-megohm" | "form-wound-megohm" | "field-holds-megohm" | "field-watch-megohm" | "resistance-form-wound-percent" | "resistance-percent" | "surge-phase-percent" | "surge-rotor-percent" | "surge-pulse-percent" | "current-density-watch" | "current-density-stop" | "slot-fill-watch-percent" | "slot-fill-stop-percent" | "wire-thickest-mm" | "wire-allowance-percent" | "lead-current-density" | "waiver-factor";
+            limit: "random-wound-megohm" | "form-wound-megohm" | "field-holds-megohm" | "field-watch-megohm" | "resistance-form-wound-percent" | "resistance-percent" | "surge-phase-percent" | "surge-rotor-percent" | "surge-pulse-percent" | "current-density-watch" | "current-density-stop" | "slot-fill-watch-percent" | "slot-fill-stop-percent" | "wire-thickest-mm" | "wire-allowance-percent" | "lead-current-density" | "liner-to-250-v-mm" | "liner-to-690-v-mm" | "liner-over-690-v-mm" | "burnout-organic-c" | "burnout-inorganic-c" | "burnout-aluminium-c" | "burnout-hold-c" | "burnout-hold-minutes" | "bake-hold-c" | "bake-hold-minutes" | "bake-limit-c" | "unvarnished-surge-percent" | "warranty-months" | "waiver-factor";
             reason: string;
         };
         "app.brasskettle.core.surge.SurgeOutcome": {
@@ -2950,6 +3174,7 @@ export interface components {
             name: string;
         };
         "app.brasskettle.core.work.WindingState": {
+            bare: boolean;
             opened: boolean;
             present: boolean;
             /** Format: double */
@@ -3327,6 +3552,16 @@ export interface components {
             waiting: components["schemas"]["app.brasskettle.server.jobs.JobRow.Waiting"] | null;
             worst: string;
         };
+        "app.brasskettle.server.handwork.HandController.HandBody": {
+            act: string;
+            place: string;
+        };
+        "app.brasskettle.server.handwork.HandController.OvenLogBody": {
+            csv: string;
+        };
+        "app.brasskettle.server.handwork.HandController.OvenLogView": {
+            readings: components["schemas"]["app.brasskettle.core.oven.OvenReading"][];
+        };
         "app.brasskettle.server.instruments.InstrumentController.HighVoltageBody": {
             because: string;
             /** Format: double */
@@ -3449,8 +3684,11 @@ export interface components {
             overruledConclusions: components["schemas"]["app.brasskettle.server.jobview.JobView.Concluded"][];
             plate: components["schemas"]["app.brasskettle.core.nameplate.PlateAssessment"] | null;
             plateChanges: string[];
+            proof: components["schemas"]["app.brasskettle.core.prove.ProofTable"];
             ranking: components["schemas"]["app.brasskettle.core.cause.FailureRanking"];
             redesign: components["schemas"]["app.brasskettle.core.redesign.RedesignAssessment"] | null;
+            release: components["schemas"]["app.brasskettle.core.release.ReleaseAssessment"];
+            rewind: components["schemas"]["app.brasskettle.core.rewind.RewindAssessment"];
             sheets: {
                 [key: string]: components["schemas"]["app.brasskettle.server.jobview.JobView.Sheet"];
             };
@@ -3654,6 +3892,7 @@ export interface components {
             problems: components["schemas"]["app.brasskettle.core.worksheet.Problem"][];
             rating: components["schemas"]["app.brasskettle.core.design.RatingEstimate"] | null;
             redesign: components["schemas"]["app.brasskettle.core.redesign.RedesignAssessment"] | null;
+            said: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
             shown: {
                 [key: string]: string;
             };
@@ -3954,7 +4193,7 @@ export interface components {
             /** Format: double */
             least: number;
             /** @enum {string} */
-            limit: "random-wound-megohm" | "form-wound-megohm" | "field-holds-megohm" | "field-watch-megohm" | "resistance-form-wound-percent" | "resistance-percent" | "surge-phase-percent" | "surge-rotor-percent" | "surge-pulse-percent" | "current-density-watch" | "current-density-stop" | "slot-fill-watch-percent" | "slot-fill-stop-percent" | "wire-thickest-mm" | "wire-allowance-percent" | "lead-current-density" | "waiver-factor";
+            limit: "random-wound-megohm" | "form-wound-megohm" | "field-holds-megohm" | "field-watch-megohm" | "resistance-form-wound-percent" | "resistance-percent" | "surge-phase-percent" | "surge-rotor-percent" | "surge-pulse-percent" | "current-density-watch" | "current-density-stop" | "slot-fill-watch-percent" | "slot-fill-stop-percent" | "wire-thickest-mm" | "wire-allowance-percent" | "lead-current-density" | "liner-to-250-v-mm" | "liner-to-690-v-mm" | "liner-over-690-v-mm" | "burnout-organic-c" | "burnout-inorganic-c" | "burnout-aluminium-c" | "burnout-hold-c" | "burnout-hold-minutes" | "bake-hold-c" | "bake-hold-minutes" | "bake-limit-c" | "unvarnished-surge-percent" | "warranty-months" | "waiver-factor";
             /** Format: double */
             most: number;
             source: string;
@@ -4598,6 +4837,28 @@ export interface operations {
             };
         };
     };
+    certificate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     coilTicket: {
         parameters: {
             query?: never;
@@ -4811,6 +5072,35 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["app.brasskettle.server.bench.LeadController.WaiverBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
+                };
+            };
+        };
+    };
+    hand: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.handwork.HandController.HandBody"];
             };
         };
         responses: {
@@ -5727,6 +6017,28 @@ export interface operations {
             };
         };
     };
+    releaseLabel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     resume: {
         parameters: {
             query?: never;
@@ -6563,6 +6875,30 @@ export interface operations {
             };
         };
     };
+    ovenLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.handwork.HandController.OvenLogBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.handwork.HandController.OvenLogView"];
+                };
+            };
+        };
+    };
     all: {
         parameters: {
             query?: never;
@@ -7179,6 +7515,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.settings.SettingsStore.Entry"][];
+                };
+            };
+        };
+    };
+    forms_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.core.catalogue.SheetForm"][];
                 };
             };
         };

@@ -19,6 +19,15 @@ const SHEETS: Record<string, { label: string; step: string }> = {
   offers: { label: 'Options', step: 'choose' },
   drying: { label: 'Drying', step: 'choose/drying' },
   redesign: { label: 'New winding', step: 'rewind/new-winding' },
+  washing: { label: 'Wash', step: 'rewind/wash' },
+  preparation: { label: 'Before stripping', step: 'rewind/before-stripping' },
+  stripping: { label: 'Stripping', step: 'rewind/stripping' },
+  'core-after': { label: 'Bare core', step: 'rewind/core' },
+  'coils-wound': { label: 'Coils wound', step: 'rewind/coils' },
+  brazed: { label: 'Joints as brazed', step: 'rewind/brazing' },
+  varnishing: { label: 'Varnish, bake', step: 'rewind/varnish' },
+  machining: { label: 'Machined work', step: 'rewind/machining' },
+  disposal: { label: 'The old motor', step: 'release' },
 };
 
 interface Held<T> {

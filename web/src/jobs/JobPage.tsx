@@ -35,6 +35,20 @@ import { JournalStep } from '../job/JournalStep';
 import { Photos } from '../photos/Photos';
 import { ChooseStep } from '../choice/ChooseStep';
 import { DryingStep } from '../drying/DryingStep';
+import { BrazingStep } from '../rewind/BrazingStep';
+import { DispatchStep } from '../rewind/DispatchStep';
+import { InsertionStep } from '../rewind/InsertionStep';
+import { BareProofStep, ProveStep } from '../rewind/ProofSteps';
+import {
+  BeforeStrippingStep,
+  CoilsStep,
+  CoreStep,
+  CutListStep,
+  MachiningStep,
+  StrippingStep,
+  VarnishStep,
+  WashStep,
+} from '../rewind/WorkSteps';
 
 /** A job: whose motor and may it run above; stations left, work in the middle, evidence right. */
 export function JobPage() {
@@ -72,6 +86,12 @@ export function JobPage() {
             {merged && (
               <p className="caution" role="status">
                 Kept, and merged with what {merged} wrote meanwhile.
+              </p>
+            )}
+            {data.release.returned && (
+              <p className="caution" role="status">
+                <b>{data.release.returned.headline}.</b> {data.release.returned.because}{' '}
+                {data.release.returned.next}
               </p>
             )}
             <Work job={data} step={here} />
@@ -193,6 +213,19 @@ const STEP_PAGES: Partial<Record<string, ComponentType<{ job: JobView }>>> = {
   choose: ChooseStep,
   'choose/drying': DryingStep,
   'rewind/new-winding': RedesignStep,
+  'rewind/wash': WashStep,
+  'rewind/before-stripping': BeforeStrippingStep,
+  'rewind/stripping': StrippingStep,
+  'rewind/core': CoreStep,
+  'rewind/cut-list': CutListStep,
+  'rewind/coils': CoilsStep,
+  'rewind/insertion': InsertionStep,
+  'rewind/brazing': BrazingStep,
+  'rewind/before-varnish': BareProofStep,
+  'rewind/varnish': VarnishStep,
+  'rewind/machining': MachiningStep,
+  prove: ProveStep,
+  release: DispatchStep,
   routing: RoutingStep,
   journal: JournalStep,
 };

@@ -88,6 +88,11 @@ export function moment(iso: string, now = new Date()): string {
   return `${(away < WEEK_MS ? WEEKDAY : DAY).format(at)} ${time}`;
 }
 
+/** A moment given in seconds of the epoch. */
+export function momentOf(seconds: number): string {
+  return moment(new Date(seconds * 1000).toISOString());
+}
+
 /** A sentence whose figures are not parted from their units at the end of a line. */
 export function unbroken(sentence: string): string {
   return sentence.replace(/(\d) (%|[kMGm]?Ω|k?V|m?A|T|°C|k?Hz|k?W|kg|Nm)(?![A-Za-z])/g, '$1\u00a0$2');

@@ -39,6 +39,11 @@ final class Completions {
                         .code());
     }
 
+    /** The span that the design of the winding asks for. */
+    static void designedSpan(Map<String, Object> whole, RecordFacts facts) {
+        facts.spanSlots().ifPresent(s -> whole.put("spanSlots", s));
+    }
+
     /** A line that reads nothing is named as dead, so that it is a finding and no slip. */
     static void deadLines(Map<String, Object> whole, RecordFacts facts) {
         if (!(whole.get("lineCurrentsA") instanceof List<?> currents)) {

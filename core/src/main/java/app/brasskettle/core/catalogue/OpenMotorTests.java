@@ -10,15 +10,19 @@ import app.brasskettle.core.fits.SeatCheckWorksheet;
 import app.brasskettle.core.mechanics.RotorBalanceWorksheet;
 import app.brasskettle.core.teardown.PoleCheckWorksheet;
 import app.brasskettle.core.testkind.InstrumentKind;
+import app.brasskettle.core.testkind.KeyFigure;
 import app.brasskettle.core.testkind.MotorFacts;
 import app.brasskettle.core.testkind.PlateFact;
+import app.brasskettle.core.testkind.RepairProof;
 import app.brasskettle.core.testkind.StopEffect;
 import app.brasskettle.core.testkind.TestDefinition;
 import app.brasskettle.core.testkind.TestKind;
+import app.brasskettle.core.turningfield.TurningFieldWorksheet;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.TestGroup;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Tests of a motor that is taken apart: offered once it was opened. */
@@ -104,6 +108,7 @@ public final class OpenMotorTests {
             .at(Station.TEARDOWN, "core-loop", "Core loop", TestGroup.CORE)
             .caution("Guard the bore, protect ears, watch the loop cable: it heats. Cut at once when the core smokes.")
             .tells(Aspect.CORE)
+            .comparedBy("loss", "W/kg", KeyFigure.Better.LOWER, r -> Optional.of(r.wattsPerKg()))
             .stop(StopEffect.blocks("A core that burns its new winding"))
             .readBy(InstrumentKind.CORE_LOSS_SET, InstrumentKind.POWER_ANALYSER, InstrumentKind.THERMOMETER)
             .offeredWhere(MotorFacts::opened));
@@ -117,6 +122,21 @@ public final class OpenMotorTests {
             .offeredWhere(MotorFacts::opened)
             .fromPlate(PlateFact.POLES_OF_SPEED)
             .blank(Map.of("felt", List.of())));
+
+    public static final TestKind TURNING_FIELD = KINDS.add(TestDefinition.of(TurningFieldWorksheet.create())
+            .at(Station.REWIND, "turning-field", "Turning field", TestGroup.COPPER)
+            .proves(RepairProof.BARE)
+            .comparedBy("lines unequal by", "%", KeyFigure.Better.LOWER, r -> Optional.of(r.unbalancePercent()))
+            .caution(
+                    "Low voltage only, so that the lines stay under the plate’s current: without a rotor the stator draws far"
+                            + " more. Nobody at the winding; the dummy rotor on a stick, fingers out of the bore.")
+            .stop(StopEffect.blocks("A winding joined wrongly burns when it runs"))
+            .readBy(InstrumentKind.POWER_ANALYSER, InstrumentKind.CLAMP_METER, InstrumentKind.THERMOMETER)
+            .threePhase()
+            .eachSpeed()
+            .offeredWhere(MotorFacts::bareWinding)
+            .fromRecord(List.of("spanSlots"), Completions::designedSpan)
+            .blank(Map.of("lineCurrentsA", List.of(), "places", List.of(Map.of(), Map.of(), Map.of(), Map.of()))));
 
     public static final TestKind ROTOR_BALANCE = KINDS.add(TestDefinition.of(RotorBalanceWorksheet.create())
             .at(Station.TEARDOWN, "rotor-balance", "Mechanical balancing", TestGroup.MECHANICS)

@@ -14,8 +14,10 @@ import app.brasskettle.core.shaftvoltage.ShaftVoltageWorksheet;
 import app.brasskettle.core.singlephase.StartingGearWorksheet;
 import app.brasskettle.core.testkind.InstrumentKind;
 import app.brasskettle.core.testkind.Judging;
+import app.brasskettle.core.testkind.KeyFigure;
 import app.brasskettle.core.testkind.MotorFacts;
 import app.brasskettle.core.testkind.PlateFact;
+import app.brasskettle.core.testkind.RepairProof;
 import app.brasskettle.core.testkind.StopEffect;
 import app.brasskettle.core.testkind.TestDefinition;
 import app.brasskettle.core.testkind.TestKind;
@@ -63,6 +65,7 @@ public final class RunningTests {
             .stop(StopEffect.testPower(
                     "A start winding left in burns in seconds; test power is what it takes to hear it"))
             .evidenceEvenUnproven(TestEvidence::gear)
+            .proves(RepairProof.FINISHED)
             .readBy(InstrumentKind.CAPACITANCE_METER, InstrumentKind.MULTIMETER)
             .simulated()
             .singlePhase()
@@ -77,6 +80,8 @@ public final class RunningTests {
             .danger(StopMeasures::lostPhase)
             .missedBy(StopMeasures::run)
             .evidence(TestEvidence::run)
+            .proves(RepairProof.FINISHED)
+            .comparedBy("of the rated current", "%", KeyFigure.Better.LOWER, r -> Optional.of(r.noLoadRatioPercent()))
             .readBy(InstrumentKind.POWER_ANALYSER, InstrumentKind.CLAMP_METER)
             .simulated()
             .threePhase()
@@ -110,6 +115,8 @@ public final class RunningTests {
             .caution(TURNING)
             .stop(StopEffect.testPowerLimit("A hot bearing, a hot spot or a drifting current"))
             .missedBy(StopMeasures::watch)
+            .proves(RepairProof.FINISHED)
+            .comparedBy("bearing over air", "K", KeyFigure.Better.LOWER, r -> Optional.of(r.bearingRiseK()))
             .readBy(InstrumentKind.THERMOMETER, InstrumentKind.POWER_ANALYSER, InstrumentKind.CLAMP_METER)
             .simulated("Watch the simulated motor")
             .powered()
@@ -131,6 +138,8 @@ public final class RunningTests {
             .stop(StopEffect.testPowerLimit("It shakes beyond what bearings and mounting stand"))
             .missedBy(StopMeasures::vibration)
             .evidence(TestEvidence::vibration)
+            .proves(RepairProof.FINISHED)
+            .comparedBy("highest", "mm/s", KeyFigure.Better.LOWER, r -> Optional.of(r.highestMmPerS()))
             .readBy(InstrumentKind.VIBRATION_METER)
             .simulated()
             .powered()

@@ -66,6 +66,11 @@ public record SheetForm(String name, String title, List<String> sources, List<Fi
         return new SheetForm(sheet.name(), sheet.title(), sheet.sources(), fields(sheet.inputType()));
     }
 
+    /** The form of a sheet of a job, whose record is {@code type}. */
+    public static SheetForm of(String name, Class<? extends Record> type) {
+        return new SheetForm(name, "", List.of(), fields(type));
+    }
+
     private static List<Field> fields(Class<?> type) {
         return Arrays.stream(type.getRecordComponents()).map(SheetForm::field).toList();
     }

@@ -16,20 +16,24 @@ import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.protection.ProtectorWorksheet;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.resistance.ResistanceLimits;
+import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.resistance.ResistanceWorksheet;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.singlephase.SinglePhaseWorksheet;
 import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.surge.SurgeLimits;
 import app.brasskettle.core.surge.SurgeOutcome;
+import app.brasskettle.core.surge.SurgeResult;
 import app.brasskettle.core.surge.SurgeRise;
 import app.brasskettle.core.surge.SurgeRiseWorksheet;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.testkind.AskedVoltage;
 import app.brasskettle.core.testkind.InstrumentKind;
 import app.brasskettle.core.testkind.Judging;
+import app.brasskettle.core.testkind.KeyFigure;
 import app.brasskettle.core.testkind.MotorFacts;
 import app.brasskettle.core.testkind.PlateFact;
+import app.brasskettle.core.testkind.RepairProof;
 import app.brasskettle.core.testkind.StopEffect;
 import app.brasskettle.core.testkind.TestDefinition;
 import app.brasskettle.core.testkind.TestKind;
@@ -83,6 +87,8 @@ public final class WindingTests {
             .at(Station.BENCH, "resistance", "Winding resistance", TestGroup.COPPER)
             .caution("Supply locked out, leads free of it. Touch no lead while the bridge drives current.")
             .tells(Aspect.RESISTANCE)
+            .proves(RepairProof.BARE_AND_FINISHED)
+            .comparedBy("mean at 25 °C", "Ω", KeyFigure.Better.NEITHER, ResistanceResult::meanOhmAt25C)
             .stop(StopEffect.limit(UNEQUAL_CURRENTS))
             .danger(r -> StopMeasures.openCircuit(r.openCircuit().isPresent()))
             .missedBy(StopMeasures::resistance)
@@ -110,6 +116,7 @@ public final class WindingTests {
                     "Supply locked out, capacitor discharged through a resistor and shorted. Measure across a protector both"
                             + " ways before calling a winding open; flex leads and protector while you read.")
             .tells(Aspect.RESISTANCE)
+            .proves(RepairProof.BARE_AND_FINISHED)
             .stop(StopEffect.limit(UNEQUAL_CURRENTS))
             .danger(r -> StopMeasures.openCircuit(r.open()))
             .missedBy(StopMeasures::windings)
@@ -139,6 +146,8 @@ public final class WindingTests {
                             "Direct voltage on the winding: nobody at the leads. Ground it four times as long as voltage was"
                                     + " on before touching it.")
                     .tells(Aspect.INSULATION)
+                    .proves(RepairProof.BARE_AND_FINISHED)
+                    .comparedBy("at 40 °C", "MΩ", KeyFigure.Better.HIGHER, r -> Optional.of(r.correctedMegohm()))
                     .stop(StopEffect.limit("Leakage to the frame; a touch away from somebody's hand"))
                     .danger(r -> StopMeasures.ground(r.deadGround()))
                     .missedBy(StopMeasures::insulation)
@@ -205,6 +214,11 @@ public final class WindingTests {
             .at(Station.BENCH, "balance", "Inductance balance", TestGroup.TURNS)
             .caution("Supply locked out. Turn the shaft by hand only, fingers off keyway and fan.")
             .tells(Aspect.TURNS)
+            .comparedBy(
+                    "stays with the winding",
+                    "%",
+                    KeyFigure.Better.LOWER,
+                    r -> Optional.of(r.windingUnbalancePercent()))
             .stop(StopEffect.limit("A shorted turn or a wrong connection"))
             .missedBy(StopMeasures::balance)
             .evidence(TestEvidence::balance)
@@ -234,6 +248,8 @@ public final class WindingTests {
             .at(Station.BENCH, "withstand", "Withstand", TestGroup.PROOF)
             .caution(HIGH_VOLTAGE)
             .tells(Aspect.BREAKDOWN)
+            .proves(RepairProof.FINISHED)
+            .comparedBy("of the level", "%", KeyFigure.Better.NEITHER, r -> Optional.of(r.appliedPercent()))
             .stop(StopEffect.blocks("Insulation to frame is punctured"))
             .readBy(InstrumentKind.WITHSTAND_SET)
             .offeredWhere(MotorFacts::opened)
@@ -249,6 +265,14 @@ public final class WindingTests {
             .at(Station.BENCH, "surge", "Surge", TestGroup.TURNS)
             .caution(HIGH_VOLTAGE)
             .tells(Aspect.TURNS)
+            .proves(RepairProof.BARE_AND_FINISHED)
+            .comparedBy(
+                    "largest difference",
+                    "%",
+                    KeyFigure.Better.LOWER,
+                    r -> r.pairs().values().stream()
+                            .map(SurgeResult::differencePercent)
+                            .max(Double::compare))
             .stop(StopEffect.limit("Two phases unlike: shorted turns or a wrong connection"))
             .danger(StopMeasures::turnShort)
             .missedBy(StopMeasures::surge)

@@ -107,6 +107,7 @@ public final class WorksheetCatalogue {
         TestKinds.of(Station.BENCH).forEach(k -> k.sheet().ifPresent(all::add));
         all.addAll(List.of(WITHSTAND, SURGE, BEARING_FIT));
         TestKinds.of(Station.TEARDOWN).forEach(k -> k.sheet().ifPresent(all::add));
+        TestKinds.of(Station.REWIND).forEach(k -> k.sheet().ifPresent(all::add));
         all.addAll(List.of(CORE_LOOP_PLAN, STALL_HEATING, TEMPERATURE_RISE, TRIAGE));
         all.addAll(List.of(WINDING, CONNECTION_DIAGRAM, CONNECTION_CHECK, REWIND_DESIGN, CONCENTRIC_TO_LAP));
         all.addAll(List.of(FAILURE_PATTERN, DECISION, OPTION_ODDS, EFFICIENCY, DRYING, OVEN));

@@ -5,7 +5,6 @@ import app.brasskettle.core.choice.ChosenOption;
 import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.drying.DryingResult;
 import app.brasskettle.core.drying.DryingWorksheet;
-import app.brasskettle.core.redesign.RedesignAssessment;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.JudgedTests;
 import app.brasskettle.core.verdict.Verdict;
@@ -17,13 +16,13 @@ import java.util.Optional;
 final class ChoiceNext {
 
     private final JobRecord job;
-    private final Optional<RedesignAssessment> redesign;
     private final Optional<Verdict> insulation;
     private final Optional<DryingResult> drying;
+    private final FinishNext finish;
 
-    ChoiceNext(JobRecord job, JudgedTests tests, Optional<RedesignAssessment> redesign) {
+    ChoiceNext(JobRecord job, JudgedTests tests, FinishNext finish) {
+        this.finish = finish;
         this.job = job;
-        this.redesign = redesign;
         this.insulation = tests.current(WindingTests.INSULATION_RESISTANCE, 1).map(JudgedTest::verdict);
         this.drying = job.drying().map(d -> DryingWorksheet.create().work().apply(d));
     }
@@ -55,7 +54,15 @@ final class ChoiceNext {
         if (dry.isPresent()) {
             return dry.get();
         }
-        return chose(OptionKind.REWIND) && rewinds ? rewinding() : answered();
+        if (job.reply().isPresent()) {
+            return answered();
+        }
+        return rewinds && works() || chose(OptionKind.REPLACE) ? finish.next().orElseGet(this::answered) : answered();
+    }
+
+    /** Whether the motor itself is worked on: it is rewound or reconditioned. */
+    boolean works() {
+        return chose(OptionKind.REWIND) || chose(OptionKind.RECONDITION);
     }
 
     /** What the customer said, or that they have not. */
@@ -69,7 +76,8 @@ final class ChoiceNext {
                 .orElseGet(() -> next("Customer to choose", JobStep.OPTIONS));
     }
 
-    private boolean chose(OptionKind kind) {
+    /** Whether the customer chose that way. */
+    boolean chose(OptionKind kind) {
         return job.chosen().filter(c -> c.kind() == kind).isPresent();
     }
 
@@ -86,15 +94,6 @@ final class ChoiceNext {
                         Station.BENCH);
             default -> next(d.judgement().headline(), JobStep.DRYING);
         });
-    }
-
-    private JobAssessment.Next rewinding() {
-        return redesign.map(r -> next(
-                        r.judgement().verdict() == Verdict.HOLDS
-                                ? "Rewind it by its coil ticket"
-                                : r.judgement().headline(),
-                        JobStep.NEW_WINDING))
-                .orElseGet(() -> next("To be rewound: design the new winding", JobStep.NEW_WINDING));
     }
 
     private static JobAssessment.Next next(String sentence, JobStep step) {

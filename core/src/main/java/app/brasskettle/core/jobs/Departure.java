@@ -1,11 +1,15 @@
 package app.brasskettle.core.jobs;
 
+import app.brasskettle.core.choice.ChosenOption;
+import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.GateRow;
+import app.brasskettle.core.release.ReleaseAssessment;
 import app.brasskettle.core.testrecord.JudgedTests;
 import app.brasskettle.core.testrecord.Origin;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -25,8 +29,11 @@ public record Departure(List<String> heldBy) {
      *
      * @param gate may it be put on power
      * @param tests every test with its one effective judgement
+     * @param chosen what the customer chose
+     * @param release whether two people released it, which whatever was worked on here needs
      */
-    static Departure of(EnergiseGate gate, JudgedTests tests) {
+    static Departure of(
+            EnergiseGate gate, JudgedTests tests, Optional<ChosenOption> chosen, ReleaseAssessment release) {
         List<String> held = new ArrayList<>();
         String simulated = tests.standing()
                 .filter(t -> t.current() && t.test().origin() == Origin.SIMULATED)
@@ -35,6 +42,10 @@ public record Departure(List<String> heldBy) {
                 .collect(Collectors.joining(", "));
         if (!simulated.isEmpty()) {
             held.add("Simulated readings prove no motor: " + simulated + ". Take them with an instrument first");
+        }
+        boolean worked = chosen.filter(c -> c.kind() != OptionKind.REPLACE).isPresent();
+        if (worked && !release.released()) {
+            held.add(release.judgement().headline());
         }
         gate.holding().stream()
                 .filter(r -> !OF_THE_DAY.contains(r.code()))

@@ -19,11 +19,16 @@ import app.brasskettle.core.energise.HighVoltageGate;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateAssessment;
 import app.brasskettle.core.pricing.PricingFacts;
+import app.brasskettle.core.prove.ProofTable;
+import app.brasskettle.core.prove.ProofTables;
 import app.brasskettle.core.quote.ApprovedPrice;
+import app.brasskettle.core.redesign.DesignedWinding;
 import app.brasskettle.core.redesign.RedesignAssessment;
 import app.brasskettle.core.redesign.RedesignSheet;
+import app.brasskettle.core.release.ReleaseAssessment;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.resistance.ResistanceResult;
+import app.brasskettle.core.rewind.RewindAssessment;
 import app.brasskettle.core.teardown.CoilMap;
 import app.brasskettle.core.teardown.DismantlingPermit;
 import app.brasskettle.core.testrecord.JudgedTests;
@@ -31,6 +36,7 @@ import app.brasskettle.core.testrecord.TestJudge;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.MeasuredAgainstPredicted;
+import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.winding.WindingResult;
 import app.brasskettle.core.windingtake.WindingAssessment;
 import app.brasskettle.core.work.Station;
@@ -67,6 +73,9 @@ import java.util.stream.Collectors;
  * @param choice options compared, once they are priced
  * @param overApproved said once the option chosen comes to more than was approved
  * @param drying what its drying comes to
+ * @param rewind what the second half comes to, and what holds its steps
+ * @param proof the table of proof
+ * @param release may it be released, and what goes with it
  * @param departure may it leave as ready for service
  */
 public record JobAssessment(
@@ -92,6 +101,9 @@ public record JobAssessment(
         Optional<ChoiceAssessment> choice,
         Optional<Judgement> overApproved,
         Optional<DryingResult> drying,
+        RewindAssessment rewind,
+        ProofTable proof,
+        ReleaseAssessment release,
         Departure departure) {
 
     private static final int POLES_WHEN_UNKNOWN = 4;
@@ -128,6 +140,10 @@ public record JobAssessment(
         Optional<RedesignAssessment> redesign = job.redesign().map(r -> redesign(job, winding, r));
         JobChoice choosing = new JobChoice(job, tests, gathered.standing(job));
         Optional<ChoiceAssessment> choice = job.offers().flatMap(o -> compare(job, choosing.facts(redesign, now), o));
+        ProofTables proofs = JobFinish.proofs(job, tests, winding, redesign);
+        RewindAssessment rewind = new RewindReading(job, tests, winding, redesign, opening, proofs).read();
+        ProofTable proof = proofs.finished();
+        ReleaseAssessment release = JobFinish.release(job, tests, apart.log(), proof);
         Stations stations = new Stations(
                 job,
                 tests,
@@ -140,6 +156,9 @@ public record JobAssessment(
                 winding,
                 coilSets,
                 redesign,
+                rewind,
+                proof,
+                release,
                 ranking,
                 clock.filter(c -> c.runs(now)));
         return new JobAssessment(
@@ -165,7 +184,10 @@ public record JobAssessment(
                 choice,
                 job.chosen().flatMap(c -> ApprovedPrice.exceeded(c, choice)),
                 job.drying().map(d -> DryingWorksheet.create().work().apply(d)),
-                Departure.of(gate, tests));
+                rewind,
+                proof,
+                release,
+                Departure.of(gate, tests, job.chosen(), release));
     }
 
     /** Offers compared for this job's motor in its condition at {@code now}; empty until its rated power is known. */
@@ -222,6 +244,15 @@ public record JobAssessment(
                         .map(ohm -> MeasuredAgainstPredicted.judge(predicted, ohm)))
                 .map(winding::heldAgainst)
                 .orElse(winding);
+    }
+
+    /** The winding that goes in by its design; else the one that was taken down. */
+    public static Optional<WindingData> designed(JobRecord job) {
+        WindingAssessment winding = winding(job);
+        return job.redesign()
+                .flatMap(r -> redesign(job, winding, r).chosen())
+                .map(DesignedWinding::data)
+                .or(winding::data);
     }
 
     /** What a new winding for this job's motor comes to. */

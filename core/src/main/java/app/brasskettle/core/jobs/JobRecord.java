@@ -11,6 +11,8 @@ import app.brasskettle.core.energise.PowerRecord;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.quote.QuoteReply;
 import app.brasskettle.core.redesign.RedesignSheet;
+import app.brasskettle.core.release.ReleaseRecord;
+import app.brasskettle.core.rewind.RewindRecord;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.teardown.CoilMap;
 import app.brasskettle.core.testrecord.MotorTimeline;
@@ -47,6 +49,8 @@ import java.util.Set;
  * @param chosen what the customer chose
  * @param reply what the customer said last to a quote, while nothing was done about it
  * @param drying readings while a wet winding dries
+ * @param rewind what was done since the answer
+ * @param release what is on record of its way out
  */
 public record JobRecord(
         Optional<Received> arrival,
@@ -72,7 +76,9 @@ public record JobRecord(
         Optional<ChoiceSheet> offers,
         Optional<ChosenOption> chosen,
         Optional<QuoteReply> reply,
-        Optional<DryingCurve> drying) {
+        Optional<DryingCurve> drying,
+        RewindRecord rewind,
+        ReleaseRecord release) {
 
     /**
      * The arrival sheet as it stands.

@@ -6,8 +6,6 @@ import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateDetails;
 import app.brasskettle.core.nameplate.RatingBlock;
-import app.brasskettle.core.quantity.Figures;
-import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.testkind.MotorFacts;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.JudgedTests;
@@ -87,6 +85,7 @@ final class StationOrder {
                         .filter(p -> p != PlateDetails.Protector.NONE)
                         .isPresent(),
                 job.timeline().winding().opened(),
+                job.timeline().winding().bare(),
                 job.fedByDrive(),
                 gate == EnergiseGate.State.PERMITTED
                         || taken(RunningTests.NO_LOAD_RUN)
@@ -103,20 +102,8 @@ final class StationOrder {
             places.add(Place.of(kind, kind.label(), 1));
             return;
         }
-        double first = job.plate().flatMap(Plate::ratedSpeedRpm).orElse(0.0);
-        places.add(Place.of(kind, kind.label() + named(first, job.plate().map(Plate::connection)), 1));
-        places.add(Place.of(
-                kind, kind.label() + named(second.get().ratedSpeedRpm(), second.map(RatingBlock::connection)), 2));
-    }
-
-    private static String named(double rpm, Optional<Connection> connection) {
-        String joined = connection
-                .map(c -> switch (c) {
-                    case WYE -> " Y";
-                    case DELTA -> " Δ";
-                    case UNKNOWN -> "";
-                })
-                .orElse("");
-        return ", " + Figures.plain(rpm) + joined;
+        List<String> names = Speeds.names(job);
+        places.add(Place.of(kind, kind.label() + names.get(0), 1));
+        places.add(Place.of(kind, kind.label() + names.get(1), 2));
     }
 }

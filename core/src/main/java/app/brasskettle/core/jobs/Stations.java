@@ -2,6 +2,7 @@ package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.cause.FailureRanking;
+import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.coilset.CoilSetAssessment;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
@@ -9,7 +10,10 @@ import app.brasskettle.core.energise.HighVoltageGate;
 import app.brasskettle.core.findings.FindingsAssessment;
 import app.brasskettle.core.leads.LeadMapAssessment;
 import app.brasskettle.core.nameplate.PlateAssessment;
+import app.brasskettle.core.prove.ProofTable;
 import app.brasskettle.core.redesign.RedesignAssessment;
+import app.brasskettle.core.release.ReleaseAssessment;
+import app.brasskettle.core.rewind.RewindAssessment;
 import app.brasskettle.core.teardown.DismantlingPermit;
 import app.brasskettle.core.teardown.TeardownLogAssessment;
 import app.brasskettle.core.testkind.StopEffect;
@@ -43,6 +47,9 @@ final class Stations {
     private final WindingAssessment winding;
     private final Optional<CoilSetAssessment> coilSets;
     private final Optional<RedesignAssessment> redesign;
+    private final RewindAssessment rewind;
+    private final ProofTable proof;
+    private final ReleaseAssessment release;
     private final FailureRanking ranking;
     private final ChoiceNext choice;
     private final Optional<DischargeClock> discharging;
@@ -59,6 +66,9 @@ final class Stations {
             WindingAssessment winding,
             Optional<CoilSetAssessment> coilSets,
             Optional<RedesignAssessment> redesign,
+            RewindAssessment rewind,
+            ProofTable proof,
+            ReleaseAssessment release,
             FailureRanking ranking,
             Optional<DischargeClock> discharging) {
         this.job = job;
@@ -72,9 +82,12 @@ final class Stations {
         this.winding = winding;
         this.coilSets = coilSets;
         this.redesign = redesign;
+        this.rewind = rewind;
+        this.proof = proof;
+        this.release = release;
         this.ranking = ranking;
         this.discharging = discharging;
-        this.choice = new ChoiceNext(job, tests, redesign);
+        this.choice = new ChoiceNext(job, tests, new FinishNext(job, apart, redesign, rewind, proof, release));
     }
 
     /** The word of the test that stands; one made on a winding that is no longer there asks anew. */
@@ -83,7 +96,10 @@ final class Stations {
     }
 
     List<JobAssessment.StationAssessment> all() {
-        return JobStep.stations().stream().map(this::station).toList();
+        return JobStep.stations().stream()
+                .map(this::station)
+                .filter(s -> !s.steps().isEmpty())
+                .toList();
     }
 
     /** Every step of a station in its order; what is measured inside belongs to a motor that was opened. */
@@ -103,6 +119,12 @@ final class Stations {
             case WINDING_DATA, SECOND_TAKE, WINDING_CONNECTION ->
                 !job.singlePhase() || verdict(step).isPresent();
             case DRYING -> choice.offersDrying();
+            case BEFORE_STRIPPING, STRIPPING, CORE_AFTER, CUT_LIST, COILS, INSERTION, BRAZING, BEFORE_VARNISH ->
+                choice.chose(OptionKind.REWIND) || verdict(step).isPresent();
+            case WASH -> choice.chose(OptionKind.RECONDITION) || verdict(step).isPresent();
+            case VARNISH, MACHINING -> choice.works() || verdict(step).isPresent();
+            case PROVE -> choice.works();
+            case DISPATCH -> job.chosen().isPresent() || job.concluded().isPresent();
             default -> true;
         };
     }
@@ -134,6 +156,12 @@ final class Stations {
             case DRYING -> choice.dried();
             case COIL_SETS -> coilSets.map(a -> a.judgement().verdict());
             case NEW_WINDING -> redesign.map(r -> r.judgement().verdict());
+            case PROVE -> Optional.of(proof.judgement().verdict()).filter(v -> choice.works());
+            case DISPATCH ->
+                release.items().stream().anyMatch(i -> i.done().isPresent()) || release.released()
+                        ? Optional.of(release.judgement().verdict())
+                        : Optional.empty();
+            default -> rewind.verdict(step);
         };
     }
 

@@ -25,7 +25,7 @@ public record OvenCurve(
         maxGapMinutes = Problems.orEmpty(maxGapMinutes);
         Problems problems = new Problems();
         problems.size("readings", readings, 2, MOST_READINGS);
-        rising(readings, problems);
+        rising("readings", readings, problems);
         boolean hold = problems.temperature("holdC", holdC);
         problems.positive("holdMinutes", holdMinutes, "min");
         boolean limit = problems.temperature("limitC", limitC);
@@ -40,12 +40,12 @@ public record OvenCurve(
     }
 
     /** Blames every reading that is not after the one before it. */
-    static void rising(List<OvenReading> readings, Problems problems) {
+    public static void rising(String path, List<OvenReading> readings, Problems problems) {
         for (int i = 1; readings != null && i < readings.size(); i++) {
             OvenReading before = readings.get(i - 1);
             OvenReading now = readings.get(i);
             if (before != null && now != null && now.minutes() <= before.minutes()) {
-                String field = "readings[" + i + "].minutes";
+                String field = path + "[" + i + "].minutes";
                 problems.add(
                         field,
                         Problem.Code.CONTRADICTION,

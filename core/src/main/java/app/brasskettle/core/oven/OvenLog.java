@@ -84,7 +84,7 @@ public final class OvenLog {
             problems.add("", Problem.Code.COUNT, "The file has " + all.size() + " readings; two or more are needed");
         }
         fewEnough();
-        OvenCurve.rising(all, problems);
+        OvenCurve.rising("readings", all, problems);
         fewEnough();
         double first = all.get(0).minutes();
         return all.stream()

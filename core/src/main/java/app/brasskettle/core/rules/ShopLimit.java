@@ -53,6 +53,46 @@ public enum ShopLimit implements Coded {
             "Shop practice: ends, enamel and what stays on the reel"),
     LEAD_CURRENT_DENSITY(
             Sheet.REWIND, "Current density in a lead", "A/mm²", 5, 1, 10, "Shop practice for insulated leads in air"),
+    LINER_TO_250_V_MM(
+            Sheet.REWIND, "Slot liner up to 250 V", "mm", 0.25, 0.1, 2, "Shop practice: thickness by voltage class"),
+    LINER_TO_690_V_MM(
+            Sheet.REWIND, "Slot liner up to 690 V", "mm", 0.35, 0.1, 2, "Shop practice: thickness by voltage class"),
+    LINER_OVER_690_V_MM(
+            Sheet.REWIND, "Slot liner over 690 V", "mm", 0.5, 0.1, 3, "Shop practice: thickness by voltage class"),
+    BURNOUT_ORGANIC_C(
+            Sheet.OVEN,
+            "Burnout, core with organic insulation, at most",
+            "°C",
+            370,
+            250,
+            450,
+            "IEEE Std 1068: core insulation that carbonises"),
+    BURNOUT_INORGANIC_C(
+            Sheet.OVEN,
+            "Burnout, core with inorganic insulation, at most",
+            "°C",
+            400,
+            250,
+            450,
+            "IEEE Std 1068: core insulation of oxide or phosphate"),
+    BURNOUT_ALUMINIUM_C(
+            Sheet.OVEN, "Burnout, aluminium frame, at most", "°C", 300, 200, 400, "Shop practice: the frame lets go"),
+    BURNOUT_HOLD_C(
+            Sheet.OVEN, "Burnout, time counts from", "°C", 340, 200, 400, "Shop practice: old insulation turns to ash"),
+    BURNOUT_HOLD_MINUTES(Sheet.OVEN, "Burnout, held for", "min", 240, 10, 2000, "Shop practice"),
+    BAKE_HOLD_C(Sheet.OVEN, "Bake, time counts from", "°C", 150, 60, 220, "The resin’s data sheet"),
+    BAKE_HOLD_MINUTES(Sheet.OVEN, "Bake, held for", "min", 240, 10, 2000, "The resin’s data sheet"),
+    BAKE_LIMIT_C(Sheet.OVEN, "Bake, at most", "°C", 180, 80, 260, "The resin’s data sheet"),
+    UNVARNISHED_SURGE_PERCENT(
+            Sheet.SURGE,
+            "Surge before varnish, of the level of the new winding",
+            "%",
+            80,
+            40,
+            100,
+            "Shop practice: without varnish the turns are held by enamel alone"),
+    WARRANTY_MONTHS(
+            Sheet.RELEASE, "Warranty on work done here", "months", 12, 0, 120, "Shop rule, told on the certificate"),
     WAIVER_FACTOR(
             Sheet.GATE,
             "A lead hand may waive a limit missed by a factor of",
@@ -69,6 +109,8 @@ public enum ShopLimit implements Coded {
         SURGE,
         WINDING,
         REWIND,
+        OVEN,
+        RELEASE,
         GATE
     }
 

@@ -52,6 +52,8 @@ public record ShopRules(Map<Question, School> schools, List<LimitChange> changes
         inOrder(changes, ShopLimit.FIELD_WATCH_MEGOHM, ShopLimit.FIELD_HOLDS_MEGOHM);
         inOrder(changes, ShopLimit.CURRENT_DENSITY_WATCH, ShopLimit.CURRENT_DENSITY_STOP);
         inOrder(changes, ShopLimit.SLOT_FILL_WATCH_PERCENT, ShopLimit.SLOT_FILL_STOP_PERCENT);
+        inOrder(changes, ShopLimit.BURNOUT_ORGANIC_C, ShopLimit.BURNOUT_INORGANIC_C);
+        inOrder(changes, ShopLimit.BAKE_HOLD_C, ShopLimit.BAKE_LIMIT_C);
     }
 
     /** The rules every shop starts with: the standards, nothing changed. */

@@ -19,6 +19,12 @@ public record AskedVoltage(double lowV, double highV, String sentence) {
         return new AskedVoltage(peakV, Double.POSITIVE_INFINITY, Figures.plain(Math.rint(peakV)) + " V peak is asked");
     }
 
+    /** A part of it, which is enough for a winding without varnish; all of it is no fault. */
+    public AskedVoltage atLeast(double percent) {
+        return new AskedVoltage(
+                lowV * percent / 100, highV, sentence + ", before varnish " + Figures.plain(percent) + " % of it");
+    }
+
     /** Tells whether {@code v}, in V, is that voltage. */
     public boolean met(double v) {
         return v >= lowV * (1 - SAME_VOLTAGE) && v <= highV * (1 + SAME_VOLTAGE);

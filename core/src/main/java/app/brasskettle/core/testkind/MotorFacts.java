@@ -10,6 +10,7 @@ import java.util.Optional;
  * @param twoSpeed true with a second speed on the plate
  * @param protectedByPlate true where the plate names a thermal protector
  * @param opened true once it was opened here
+ * @param bareWinding true while a new winding is in that has seen no varnish
  * @param fedByDrive true where a drive feeds it
  * @param ranOrMayRun true once it ran here, or may
  */
@@ -19,6 +20,7 @@ public record MotorFacts(
         boolean twoSpeed,
         boolean protectedByPlate,
         boolean opened,
+        boolean bareWinding,
         boolean fedByDrive,
         boolean ranOrMayRun) {
 

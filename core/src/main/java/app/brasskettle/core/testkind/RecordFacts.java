@@ -11,6 +11,7 @@ import java.util.Optional;
  * @param opened true once the motor was opened or worked on here
  * @param stoodBefore true where this winding, as new as it is now, has stood a withstand test
  * @param currentDensityAPerMm2 of the winding data in A/mm², where they were taken
+ * @param spanSlots span of the winding by its design, or as it was taken
  * @param rules the shop's rules
  */
 public record RecordFacts(
@@ -18,4 +19,5 @@ public record RecordFacts(
         boolean opened,
         boolean stoodBefore,
         Optional<Double> currentDensityAPerMm2,
+        Optional<Integer> spanSlots,
         ShopRules rules) {}

@@ -79,6 +79,8 @@ public final class TestDefinition<I extends Record, R> {
     boolean ownPage;
     boolean further;
     boolean notesVoltage;
+    RepairProof repairProof = RepairProof.NONE;
+    private Optional<KeyFigure<R>> keyFigure = Optional.empty();
     private boolean speaksUnproven;
     private BiFunction<R, Verdict, List<Evidence>> evidence = (result, verdict) -> List.of();
     private Function<R, Optional<StopRule>> danger = result -> Optional.empty();
@@ -237,6 +239,19 @@ public final class TestDefinition<I extends Record, R> {
         return this;
     }
 
+    /** When it is made again on a motor that was worked on. */
+    public TestDefinition<I, R> proves(RepairProof when) {
+        repairProof = when;
+        return this;
+    }
+
+    /** The figure by which it is compared with the same test taken at another time. */
+    public TestDefinition<I, R> comparedBy(
+            String name, String unit, KeyFigure.Better better, Function<R, Optional<Double>> read) {
+        keyFigure = Optional.of(new KeyFigure<>(name, unit, better, read));
+        return this;
+    }
+
     /** It holds direct voltage on the winding for so many seconds. */
     public TestDefinition<I, R> direct(ToDoubleFunction<I> seconds) {
         voltageSeconds = seconds;
@@ -340,6 +355,14 @@ public final class TestDefinition<I extends Record, R> {
 
     List<Evidence> evidence(Object result, Verdict verdict) {
         return verdict == Verdict.UNPROVEN && !speaksUnproven ? List.of() : evidence.apply(own(result), verdict);
+    }
+
+    Optional<KeyFigure<R>> keyFigure() {
+        return keyFigure;
+    }
+
+    Optional<Double> keyFigure(Object result) {
+        return keyFigure.flatMap(k -> k.read().apply(own(result)));
     }
 
     double voltageSeconds(Record readings) {

@@ -246,6 +246,21 @@ public final class TestKind implements Coded, Comparable<TestKind> {
         return definition.evidence(result, word);
     }
 
+    /** Tells when it is made again on a motor that was worked on. */
+    public RepairProof repairProof() {
+        return definition.repairProof;
+    }
+
+    /** Finds the figure by which it is compared with the same test taken at another time. */
+    public Optional<KeyFigure<?>> keyFigure() {
+        return definition.keyFigure().map(k -> k);
+    }
+
+    /** Reads that figure off a result; empty where there is none. */
+    public Optional<Double> keyFigure(Object result) {
+        return definition.keyFigure(result);
+    }
+
     /**
      * Computes how long it held direct or surge voltage on the winding.
      *

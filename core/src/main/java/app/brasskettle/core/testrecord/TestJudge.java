@@ -3,8 +3,8 @@ package app.brasskettle.core.testrecord;
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.rules.ShopLimit;
 import app.brasskettle.core.rules.ShopRules;
-import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.testkind.AskedVoltage;
 import app.brasskettle.core.testkind.Judging;
 import app.brasskettle.core.testkind.OtherTests;
@@ -210,8 +210,12 @@ public final class TestJudge {
         if (judging.own().verdict() == Verdict.UNPROVEN) {
             return Optional.empty();
         }
+        WindingState then = WindingState.at(timeline.works(), test.at());
         Optional<AskedVoltage> asked = plate.flatMap(Plate::ratedVoltageV)
-                .flatMap(ratedV -> test.kind().askedVoltage(ratedV, rules, stateAt(test)));
+                .flatMap(ratedV -> test.kind().askedVoltage(ratedV, rules, then.state()))
+                .map(a -> then.bare() && test.kind().highVoltage()
+                        ? a.atLeast(rules.figure(ShopLimit.UNVARNISHED_SURGE_PERCENT))
+                        : a);
         Optional<Double> applied = test.kind().readVoltage(test.input()).or(test::appliedV);
         return asked.filter(a -> applied.filter(a::met).isEmpty())
                 .map(a -> new Caveat(
@@ -219,10 +223,6 @@ public final class TestJudge {
                         applied.map(v -> "Taken at " + Figures.plain(v) + " V").orElse("Nobody noted the test voltage")
                                 + "; " + a.sentence(),
                         applied.isPresent() ? "Test again at the voltage asked." : "Test again and note the voltage."));
-    }
-
-    private SurgeLevel.State stateAt(RecordedTest test) {
-        return WindingState.at(timeline.works(), test.at()).state();
     }
 
     private Optional<Caveat> stale(RecordedTest test, Judging judging) {

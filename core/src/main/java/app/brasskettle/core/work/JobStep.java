@@ -21,7 +21,20 @@ public enum JobStep {
     COIL_SETS(Station.WINDING, Order.BEFORE_TESTS, "winding/coils", "Coil by coil"),
     OPTIONS(Station.CHOOSE, Order.BEFORE_TESTS, "choose", "Options"),
     DRYING(Station.CHOOSE, Order.BEFORE_TESTS, "choose/drying", "Drying"),
-    NEW_WINDING(Station.REWIND, Order.BEFORE_TESTS, "rewind/new-winding", "New winding");
+    WASH(Station.REWIND, Order.BEFORE_TESTS, "rewind/wash", "Wash"),
+    BEFORE_STRIPPING(Station.REWIND, Order.BEFORE_TESTS, "rewind/before-stripping", "Before stripping"),
+    STRIPPING(Station.REWIND, Order.BEFORE_TESTS, "rewind/stripping", "Stripping, copper"),
+    CORE_AFTER(Station.REWIND, Order.BEFORE_TESTS, "rewind/core", "Bare core"),
+    NEW_WINDING(Station.REWIND, Order.BEFORE_TESTS, "rewind/new-winding", "New winding"),
+    CUT_LIST(Station.REWIND, Order.BEFORE_TESTS, "rewind/cut-list", "Cut list"),
+    COILS(Station.REWIND, Order.BEFORE_TESTS, "rewind/coils", "Coils wound"),
+    INSERTION(Station.REWIND, Order.BEFORE_TESTS, "rewind/insertion", "Insertion"),
+    BRAZING(Station.REWIND, Order.BEFORE_TESTS, "rewind/brazing", "Brazing"),
+    BEFORE_VARNISH(Station.REWIND, Order.AFTER_TESTS, "rewind/before-varnish", "Before varnish"),
+    VARNISH(Station.REWIND, Order.AFTER_TESTS, "rewind/varnish", "Varnish, bake"),
+    MACHINING(Station.REWIND, Order.AFTER_TESTS, "rewind/machining", "Machined work"),
+    PROVE(Station.PROVE, Order.BEFORE_TESTS, "prove", "Proof"),
+    DISPATCH(Station.RELEASE, Order.BEFORE_TESTS, "release", "Release");
 
     /** Where a step stands among the tests of its station. */
     public enum Order {

@@ -11,8 +11,10 @@ import java.util.List;
  * @param present false while it is stripped out
  * @param opened true once the motor was opened or its winding worked on here
  * @param strippedAt when it was last stripped, or rewound without a stripping on record; negative infinity if never
+ * @param bare whether it is a new winding that has seen no varnish yet
  */
-public record WindingState(SurgeLevel.State state, double since, boolean present, boolean opened, double strippedAt) {
+public record WindingState(
+        SurgeLevel.State state, double since, boolean present, boolean opened, double strippedAt, boolean bare) {
 
     /**
      * Reads the state of the winding at a moment.
@@ -22,7 +24,7 @@ public record WindingState(SurgeLevel.State state, double since, boolean present
      */
     public static WindingState at(List<WorkDone> works, double at) {
         WindingState now = new WindingState(
-                SurgeLevel.State.IN_SERVICE, Double.NEGATIVE_INFINITY, true, false, Double.NEGATIVE_INFINITY);
+                SurgeLevel.State.IN_SERVICE, Double.NEGATIVE_INFINITY, true, false, Double.NEGATIVE_INFINITY, false);
         for (WorkDone done : works) {
             if (done.at() <= at) {
                 now = now.after(done);
@@ -34,13 +36,16 @@ public record WindingState(SurgeLevel.State state, double since, boolean present
     private WindingState after(WorkDone done) {
         double began = done.work().startsNewWinding() ? done.at() : since;
         return switch (done.work()) {
-            case STRIPPED -> new WindingState(state, began, false, true, done.at());
-            case REWOUND -> new WindingState(SurgeLevel.State.NEW, began, true, true, present ? done.at() : strippedAt);
-            case PARTLY_REWOUND -> new WindingState(SurgeLevel.State.PARTLY_REWOUND, began, true, true, strippedAt);
-            case CAME_BACK -> new WindingState(settled(), since, present, opened, strippedAt);
-            case WASHED, DRIED, DIPPED, BAKED, REPAIRED, RECONNECTED ->
-                new WindingState(reconditioned(), began, present, true, strippedAt);
-            case OPENED, MACHINED, REASSEMBLED -> new WindingState(state, since, present, true, strippedAt);
+            case STRIPPED -> new WindingState(state, began, false, true, done.at(), false);
+            case REWOUND ->
+                new WindingState(SurgeLevel.State.NEW, began, true, true, present ? done.at() : strippedAt, true);
+            case PARTLY_REWOUND ->
+                new WindingState(SurgeLevel.State.PARTLY_REWOUND, began, true, true, strippedAt, bare);
+            case CAME_BACK -> new WindingState(settled(), since, present, opened, strippedAt, false);
+            case DIPPED, BAKED -> new WindingState(reconditioned(), began, present, true, strippedAt, false);
+            case WASHED, DRIED, REPAIRED, RECONNECTED ->
+                new WindingState(reconditioned(), began, present, true, strippedAt, bare);
+            case OPENED, MACHINED, REASSEMBLED -> new WindingState(state, since, present, true, strippedAt, bare);
         };
     }
 

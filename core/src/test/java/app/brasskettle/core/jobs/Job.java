@@ -24,8 +24,10 @@ import app.brasskettle.core.pricing.OfferBuilder;
 import app.brasskettle.core.pricing.PricingFacts;
 import app.brasskettle.core.pricing.ShopPrices;
 import app.brasskettle.core.quote.QuoteReply;
+import app.brasskettle.core.release.ReleaseRecord;
 import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.resistance.ResistanceReadings;
+import app.brasskettle.core.rewind.RewindRecord;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.teardown.CoilMap;
@@ -88,6 +90,8 @@ final class Job {
     Optional<ChosenOption> chosen = Optional.empty();
     Optional<QuoteReply> reply = Optional.empty();
     Optional<DryingCurve> drying = Optional.empty();
+    RewindRecord rewind = RewindRecord.none();
+    ReleaseRecord release = ReleaseRecord.none();
 
     JobAssessment read() {
         return JobAssessment.of(record(), NOW);
@@ -133,7 +137,9 @@ final class Job {
                         : Optional.empty(),
                 chosen,
                 reply,
-                drying);
+                drying,
+                rewind,
+                release);
     }
 
     private List<RecordedTest> tests() {

@@ -113,7 +113,7 @@ class JobReadingTest {
         assertThat(job.read().next().sentence()).contains("R. Ashe declined", "send the motor back");
         job.reply = Optional.empty();
         job.chosen = Optional.of(new ChosenOption(OptionKind.RECONDITION, "Wash and dry", Optional.empty()));
-        assertThat(job.read().next().sentence()).isEqualTo("Chosen: Wash and dry");
+        assertThat(job.read().next().sentence()).isEqualTo("Prove it: 3 of 7 tests are not proved");
         job.chosen = Optional.of(new ChosenOption(OptionKind.REWIND, "Rewind, sent out", Optional.empty()));
         assertThat(job.read().next().step()).isEqualTo("rewind/new-winding");
     }
@@ -207,7 +207,9 @@ class JobReadingTest {
         JobAssessment reading = new Job().read();
         assertThat(reading.stations())
                 .extracting(JobAssessment.StationAssessment::station)
-                .containsExactlyElementsOf(JobStep.stations());
+                .containsExactlyElementsOf(JobStep.stations().stream()
+                        .filter(s -> s != Station.PROVE && s != Station.RELEASE)
+                        .toList());
         assertThat(reading.stations())
                 .allMatch(s -> s.verdict() == Verdict.UNPROVEN && !s.steps().isEmpty());
     }

@@ -10,6 +10,8 @@ import app.brasskettle.core.energise.Settlement;
 import app.brasskettle.core.energise.Waiver;
 import app.brasskettle.core.insulation.TesterProof;
 import app.brasskettle.core.nameplate.Plates;
+import app.brasskettle.core.release.ReleaseRecord;
+import app.brasskettle.core.rewind.RewindRecord;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.teardown.TeardownLog;
 import app.brasskettle.core.testkind.PlateBasis;
@@ -503,6 +505,8 @@ final class Story {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                RewindRecord.none(),
+                ReleaseRecord.none());
     }
 }

@@ -20,7 +20,9 @@ class JobStepTest {
                         Station.CAUSE,
                         Station.WINDING,
                         Station.CHOOSE,
-                        Station.REWIND);
+                        Station.REWIND,
+                        Station.PROVE,
+                        Station.RELEASE);
     }
 
     @Test

@@ -1,11 +1,13 @@
 package app.brasskettle.server.bench;
 
 import app.brasskettle.core.catalogue.WindingTests;
+import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.surge.EarlierTraces;
 import app.brasskettle.core.testkind.RecordFacts;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.winding.WindingResult;
 import app.brasskettle.core.withstand.WithstandRecord;
 import app.brasskettle.core.work.WindingState;
@@ -213,6 +215,7 @@ public class TestBook {
                         .filter(t -> ((WithstandRecord) t.test().input()).state() == winding.state())
                         .isPresent(),
                 job.record().winding().result().map(WindingResult::currentDensityAPerMm2),
+                JobAssessment.designed(job.record()).map(WindingData::spanSlots),
                 job.record().rules());
     }
 }

@@ -34,5 +34,6 @@ public enum EventKind implements Coded {
     RUN_RELEASED,
     PART_REFITTED,
     PART_LEFT_OUT,
-    PART_OFF_AGAIN
+    PART_OFF_AGAIN,
+    HAND_DONE
 }

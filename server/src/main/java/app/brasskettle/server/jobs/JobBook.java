@@ -127,6 +127,13 @@ public class JobBook {
             return read(tag);
         }
         journal.write(row.id(), by.name(), by.at(), written.what(), written.before(), written.after());
+        ReadJob read = summarise(tag);
+        Optional<Map<String, Object>> back = FinishGuard.sentBack(read);
+        if (back.isEmpty()) {
+            return read;
+        }
+        store.addEvent(row.id(), EventKind.SENT_BACK, back.get(), by.name(), by.at());
+        journal.write(row.id(), by.name(), by.at(), EventKind.SENT_BACK.code(), null, back.get());
         return summarise(tag);
     }
 
@@ -228,6 +235,7 @@ public class JobBook {
             if (opens) {
                 DismantlingGuard.mayOpen(job);
             }
+            FinishGuard.mayWrite(job, kind);
             long id = job.row().id();
             Optional<SheetRow> old = job.sheet(kind);
             int version = old.map(SheetRow::version).orElse(0);
@@ -243,6 +251,8 @@ public class JobBook {
                 return Written.NOTHING;
             }
             store.writeSheet(id, kind, version + 1, whole, false, by.name(), by.at());
+            FinishGuard.works(job, kind, after)
+                    .forEach(w -> store.addEvent(id, EventKind.WORKED, Map.of("work", w.code()), by.name(), by.at()));
             if (opens && !job.opened()) {
                 store.addEvent(id, EventKind.WORKED, Map.of("work", "opened"), by.name(), by.at());
             }

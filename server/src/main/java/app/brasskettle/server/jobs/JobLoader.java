@@ -13,6 +13,7 @@ import app.brasskettle.server.testrecord.TestRow;
 import app.brasskettle.server.testrecord.TestStore;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Component;
 
@@ -65,7 +66,8 @@ class JobLoader {
                         Set.copyOf(photographed.getOrDefault(row.id(), List.of())),
                         shop,
                         counts,
-                        List.of()))
+                        List.of(),
+                        Optional.empty()))
                 .toList();
     }
 
@@ -73,7 +75,8 @@ class JobLoader {
     RecordedJob load(JobRow row) {
         RecordedJob job = load(List.of(row)).get(0);
         return job.mark()
-                .map(m -> job.after(closed.earlier(m, row.id(), row.receivedAt())))
+                .map(m -> job.after(
+                        closed.earlier(m, row.id(), row.receivedAt()), store.released(m, row.id(), row.receivedAt())))
                 .orElse(job);
     }
 }

@@ -1,6 +1,8 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.release.EarlierRelease;
 import app.brasskettle.core.worksheet.Coded;
+import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.sheets.SheetKind;
 import app.brasskettle.server.sheets.SheetRow;
@@ -111,6 +113,32 @@ public class JobStore {
                 .param("mark", mark)
                 .query(this::job)
                 .list();
+    }
+
+    /** The last time the motor so marked was released by two people before this job came, with what was advised then. */
+    Optional<EarlierRelease> released(String mark, long jobId, OffsetDateTime receivedAt) {
+        return db.sql("""
+                select j.tag, e.done_at,
+                  (select c.detail from job_event c where c.job_id = j.id and c.kind = 'concluded'
+                   order by c.id desc limit 1) as concluded
+                from job j join job_event e on e.job_id = j.id and e.kind = 'hand-done' and not e.imported
+                  and e.detail ->> 'act' = 'signed' and e.detail ->> 'place' = '2'
+                where j.mark = :mark and j.id <> :id and j.left_at is not null and j.received_at < :received
+                order by e.done_at desc limit 1""")
+                .param("mark", mark)
+                .param("id", jobId)
+                .param("received", receivedAt)
+                .query((row, n) -> new EarlierRelease(
+                        row.getString("tag"),
+                        JobClock.seconds(row.getObject("done_at", OffsetDateTime.class)),
+                        advice(row.getString("concluded"))))
+                .optional();
+    }
+
+    private List<String> advice(String concluded) {
+        return concluded != null && json.stored(concluded).get("recommendations") instanceof List<?> told
+                ? told.stream().map(String::valueOf).toList()
+                : List.of();
     }
 
     /** Counts tags anew while there is no job; what a set-up that was broken off had counted stays counted in a sequence. */
@@ -288,11 +316,13 @@ public class JobStore {
                         row.getObject("done_at", OffsetDateTime.class)));
     }
 
-    /** Lists what the photographs of some jobs show, as they are filed. */
+    /** Lists what the photographs of some jobs show, as they are filed: the finding, and the step they were taken at. */
     public Map<Long, List<String>> photographed(Collection<Long> jobs) {
         return RowsByJob.of(db.sql("""
-                        select distinct job_id, finding from photo
-                        where job_id = any(:ids) and finding <> '' and removed_because is null""").param("ids", jobs.toArray(Long[]::new)), (row, n) -> row.getString("finding"));
+                        select job_id, finding as shows from photo
+                        where job_id = any(:ids) and finding <> '' and removed_because is null
+                        union select job_id, 'step ' || step from photo
+                        where job_id = any(:ids) and removed_because is null""").param("ids", jobs.toArray(Long[]::new)), (row, n) -> row.getString("shows"));
     }
 
     public void addEvent(long jobId, EventKind kind, Map<String, Object> detail, String by, OffsetDateTime at) {

@@ -11,7 +11,8 @@ import app.brasskettle.core.jobs.JobAssessment;
  */
 public record ReadJob(RecordedJob job, JobAssessment reading, double now) {
 
-    static ReadJob of(RecordedJob job, double now) {
+    /** Reads a job at {@code now}, seconds of the epoch. */
+    public static ReadJob of(RecordedJob job, double now) {
         return new ReadJob(job, JobAssessment.of(job.record(), now), now);
     }
 }

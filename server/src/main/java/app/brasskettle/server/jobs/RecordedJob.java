@@ -17,6 +17,8 @@ import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.passport.MotorMark;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.redesign.RedesignSheet;
+import app.brasskettle.core.release.EarlierRelease;
+import app.brasskettle.core.rewind.Stripping;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.Refit;
@@ -63,6 +65,7 @@ public final class RecordedJob {
     private final ShopSettings shop;
     private final Map<Explanation, Integer> closed;
     private final List<EarlierFailure> earlier;
+    private final Optional<EarlierRelease> released;
     private JobRecord record;
 
     public RecordedJob(
@@ -76,8 +79,10 @@ public final class RecordedJob {
             Set<String> photographed,
             ShopSettings shop,
             Map<Explanation, Integer> closed,
-            List<EarlierFailure> earlier) {
+            List<EarlierFailure> earlier,
+            Optional<EarlierRelease> released) {
         this.row = row;
+        this.released = released;
         this.earlier = earlier;
         this.closed = closed;
         this.shop = shop;
@@ -118,15 +123,15 @@ public final class RecordedJob {
     /** The same record beside a row that was written since. */
     public RecordedJob at(JobRow newer) {
         RecordedJob job = new RecordedJob(
-                newer, sheets, tests, readings, events, runs, plates, photographed, shop, closed, earlier);
+                newer, sheets, tests, readings, events, runs, plates, photographed, shop, closed, earlier, released);
         job.record = record;
         return job;
     }
 
-    /** The same motor with what it failed of before. */
-    public RecordedJob after(List<EarlierFailure> failures) {
+    /** The same motor with what it failed of before, and when it left proved. */
+    public RecordedJob after(List<EarlierFailure> failures, Optional<EarlierRelease> proved) {
         return new RecordedJob(
-                row, sheets, tests, readings, events, runs, plates, photographed, shop, closed, failures);
+                row, sheets, tests, readings, events, runs, plates, photographed, shop, closed, failures, proved);
     }
 
     /** The mark by which the motor is known again: of the serial number on its plate, else the one it was received with. */
@@ -232,7 +237,9 @@ public final class RecordedJob {
                 read(SheetKind.OFFERS, ChoiceSheet.class),
                 CustomerAnswers.chosen(this),
                 CustomerAnswers.reply(this),
-                read(SheetKind.DRYING, DryingCurve.class));
+                read(SheetKind.DRYING, DryingCurve.class),
+                new FinishFacts(this).rewind(),
+                new FinishFacts(this).release(released));
     }
 
     /** What is on record of the winding: two takes, the word that settled them, its joints. */
@@ -245,7 +252,10 @@ public final class RecordedJob {
                                 e.by(), e.text("reason"), (int) e.figure("firstVersion"), (int)
                                         e.figure("secondVersion"))),
                 read(SheetKind.CONNECTION, ConnectionSheet.class),
-                read(SheetKind.TEARDOWN_LOG, TeardownLog.class).flatMap(TeardownLog::strippedOutKg));
+                read(SheetKind.STRIPPING, Stripping.class)
+                        .flatMap(Stripping::copperKg)
+                        .or(() ->
+                                read(SheetKind.TEARDOWN_LOG, TeardownLog.class).flatMap(TeardownLog::strippedOutKg)));
     }
 
     private Optional<CoilsTaken> coilSets() {

@@ -27,7 +27,8 @@ final class RoutingFacts {
                 case TAKEN_UP -> station.ifPresent(skipped::remove);
                 case SENT_BACK -> {
                     station.ifPresent(skipped::remove);
-                    back = Optional.of(e);
+                    // What the record itself sent back stays there until the customer chose again, whatever is written.
+                    back = e.text("because").equals(FinishFacts.BECAUSE_OF_CORE) ? back : Optional.of(e);
                 }
                 default -> {}
             }

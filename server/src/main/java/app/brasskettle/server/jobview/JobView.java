@@ -18,9 +18,12 @@ import app.brasskettle.core.jobs.Departure;
 import app.brasskettle.core.jobs.DismantledAssessment;
 import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.nameplate.PlateAssessment;
+import app.brasskettle.core.prove.ProofTable;
 import app.brasskettle.core.redesign.RedesignAssessment;
+import app.brasskettle.core.release.ReleaseAssessment;
 import app.brasskettle.core.resistance.ResistanceReadings;
 import app.brasskettle.core.resistance.ResistanceResult;
+import app.brasskettle.core.rewind.RewindAssessment;
 import app.brasskettle.core.surge.SurgeOutcome;
 import app.brasskettle.core.teardown.DismantlingPermit;
 import app.brasskettle.core.testrecord.Caveat;
@@ -69,6 +72,9 @@ public record JobView(
         List<Concluded> overruledConclusions,
         Optional<Chosen> chosen,
         Optional<DryingResult> drying,
+        RewindAssessment rewind,
+        ProofTable proof,
+        ReleaseAssessment release,
         SimulatedMotorView simulatedMotor,
         Terms terms) {
 

@@ -79,6 +79,9 @@ public final class JobViews {
                 overruledConclusions(job),
                 job.last(EventKind.CHOSEN).map(e -> chosen(e, reading)),
                 reading.drying(),
+                reading.rewind(),
+                reading.proof(),
+                reading.release(),
                 simulated(job.row().simulatedMotor()),
                 JobView.Terms.all());
     }

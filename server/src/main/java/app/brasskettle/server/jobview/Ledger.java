@@ -1,9 +1,13 @@
 package app.brasskettle.server.jobview;
 
 import app.brasskettle.core.catalogue.WindingTests;
+import app.brasskettle.core.handwork.BrazingList;
+import app.brasskettle.core.handwork.HandAct;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.release.Disposal;
+import app.brasskettle.core.rewind.StrippingReading;
 import app.brasskettle.core.testrecord.Caveat;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.Origin;
@@ -27,6 +31,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** Every piece of a job's record as one line with its verdict, newest first. */
@@ -99,10 +104,26 @@ final class Ledger {
             case DRYING ->
                 reading.drying()
                         .ifPresent(d -> add(s, d.verdict(), d.judgement().headline(), JobStep.DRYING.path()));
+            case WASHING -> judged(s, reading.rewind().washing(), JobStep.WASH);
+            case PREPARATION -> judged(s, reading.rewind().preparation(), JobStep.BEFORE_STRIPPING);
+            case STRIPPING ->
+                judged(s, reading.rewind().stripping().map(StrippingReading::judgement), JobStep.STRIPPING);
+            case CORE_AFTER -> judged(s, reading.rewind().core(), JobStep.CORE_AFTER);
+            case COILS_WOUND -> judged(s, reading.rewind().coils(), JobStep.COILS);
+            case BRAZED -> judged(s, reading.rewind().brazing().map(BrazingList::judgement), JobStep.BRAZING);
+            case VARNISHING -> judged(s, reading.rewind().varnished(), JobStep.VARNISH);
+            case MACHINING -> judged(s, reading.rewind().machining(), JobStep.MACHINING);
+            case DISPOSAL ->
+                job.read(SheetKind.DISPOSAL, Disposal.class)
+                        .ifPresent(d -> add(s, Verdict.HOLDS, d.told(), JobStep.DISPATCH.path()));
             case OFFERS ->
                 reading.choice()
                         .ifPresent(c -> add(s, c.advice().verdict(), c.advice().headline(), "choose"));
         }
+    }
+
+    private void judged(SheetRow s, Optional<Judgement> said, JobStep step) {
+        said.ifPresent(j -> add(s, j.verdict(), j.headline(), step.path()));
     }
 
     /** The line that judges the whole sheet. */
@@ -242,7 +263,18 @@ final class Ledger {
                         JobStep.REASSEMBLY.path());
             case PART_OFF_AGAIN -> add(e, Verdict.UNPROVEN, "Off again: " + e.text("name"), JobStep.REASSEMBLY.path());
             case PICKED_UP -> add(e, Verdict.UNPROVEN, "Picked up again", "gate");
+            case HAND_DONE -> hand(e);
             case VOLTAGE_APPLIED, ISOLATED, EVIDENCE_RESTORED -> {}
+        }
+    }
+
+    /** Coils and joints are told by the ring and the list; what somebody answers for by name stands here too. */
+    private void hand(JobRow.EventRow e) {
+        Optional<HandAct> act = Coded.parse(HandAct.class, e.text("act"));
+        if (act.filter(a -> a == HandAct.SIGNED).isPresent()) {
+            add(e, Verdict.HOLDS, "Signed for release", JobStep.DISPATCH.path());
+        } else if (act.filter(a -> a == HandAct.COIL_COUNTED).isPresent()) {
+            add(e, Verdict.UNPROVEN, "First coil counted: " + e.text("place") + " turns", JobStep.COILS.path());
         }
     }
 

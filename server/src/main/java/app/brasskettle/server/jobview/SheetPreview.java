@@ -27,11 +27,18 @@ import app.brasskettle.core.redesign.CoilTicket;
 import app.brasskettle.core.redesign.RedesignAssessment;
 import app.brasskettle.core.redesign.RedesignSheet;
 import app.brasskettle.core.redesign.WireOffer;
+import app.brasskettle.core.rewind.CoreAfter;
+import app.brasskettle.core.rewind.Machining;
+import app.brasskettle.core.rewind.Stripping;
+import app.brasskettle.core.rewind.StrippingReading;
+import app.brasskettle.core.rewind.Varnishing;
+import app.brasskettle.core.rewind.Washing;
 import app.brasskettle.core.teardown.MapFact;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.TeardownLog;
 import app.brasskettle.core.teardown.TeardownLogAssessment;
 import app.brasskettle.core.testrecord.TestJudge;
+import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.windingtake.WindingAssessment;
 import app.brasskettle.core.windingtake.WindingRecord;
 import app.brasskettle.core.windingtake.WindingTake;
@@ -68,6 +75,7 @@ import java.util.Optional;
  * @param redesign what a new winding comes to
  * @param offer wire from the rack for it
  * @param ticket what is cut and wound for it, once its wire is chosen
+ * @param said what work on the motor comes to, line by line
  */
 record SheetPreview(
         Map<String, String> shown,
@@ -89,7 +97,8 @@ record SheetPreview(
         Optional<CoilSetAssessment> coilSets,
         Optional<RedesignAssessment> redesign,
         Optional<WireOffer> offer,
-        Optional<CoilTicket> ticket) {
+        Optional<CoilTicket> ticket,
+        List<Judgement> said) {
 
     /** What the shop has beyond this job: asked for only where a sheet needs it. */
     interface ShopWide {
@@ -151,7 +160,25 @@ record SheetPreview(
                                 as(input, RedesignSheet.class).orElseThrow(),
                                 t.take(),
                                 rack.orElseThrow(),
-                                job.rules()))));
+                                job.rules()))),
+                input.map(sheet -> said(sheet, job)).orElse(List.of()));
+    }
+
+    private static List<Judgement> said(Record sheet, JobRecord job) {
+        if (sheet instanceof Stripping s) {
+            return StrippingReading.of(s, JobAssessment.winding(job).copper(), job.rules())
+                    .lines();
+        }
+        if (sheet instanceof Varnishing v) {
+            return v.judge(job.rules());
+        }
+        if (sheet instanceof CoreAfter c) {
+            return List.of(c.judge());
+        }
+        if (sheet instanceof Washing w) {
+            return List.of(w.judge());
+        }
+        return sheet instanceof Machining m ? List.of(m.judge()) : List.of();
     }
 
     private static <T extends Record> Optional<T> as(Optional<? extends Record> input, Class<T> type) {

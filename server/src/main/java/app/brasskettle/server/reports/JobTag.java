@@ -5,6 +5,7 @@ import app.brasskettle.server.settings.ShopSettings;
 import app.brasskettle.server.triage.TriageRow;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
+import java.util.stream.Collectors;
 
 /** The tag that is tied to a motor: its job number to be read by people, and as a QR code (ISO/IEC 18004) that opens the job. */
 final class JobTag {
@@ -57,6 +58,31 @@ final class JobTag {
                 out,
                 "<span class=\"foot\">Received " + DAY.format(id.receivedAt().atZoneSameInstant(settings.zone()))
                         + " by " + Markup.esc(id.receivedBy()) + " · " + Markup.esc(shop) + "</span>");
+        return out.append("</body></html>").toString();
+    }
+
+    /** The label tied to a motor that leaves: what it is, who released it, and the relay's setting. */
+    static String released(JobView job, String address, ShopSettings settings) {
+        JobView.Identity id = job.identity();
+        StringBuilder out = new StringBuilder("<html><head><title>")
+                .append(Markup.esc(id.tag()))
+                .append("</title><style>")
+                .append(STYLE)
+                .append("</style></head><body><div class=\"code\">")
+                .append(QrDrawing.svg(address, 32))
+                .append("</div><h1>")
+                .append(Markup.esc(id.tag()))
+                .append("</h1>");
+        line(out, "<b>" + Markup.esc(shorten(id.motor(), 70)) + "</b>");
+        line(out, Markup.esc(shorten(id.customer(), 60)));
+        job.release().relays().forEach(r -> line(out, Markup.esc(shorten(r.sentence(), 70))));
+        line(
+                out,
+                "Released " + DAY.format(Certificate.signedAt(job).atZoneSameInstant(settings.zone())) + " by "
+                        + Markup.esc(job.release().signatures().stream()
+                                .map(s -> s.by())
+                                .collect(Collectors.joining(", "))));
+        line(out, "<span class=\"foot\">" + Markup.esc(settings.shopName()) + "</span>");
         return out.append("</body></html>").toString();
     }
 

@@ -106,6 +106,42 @@ class ReportController {
         });
     }
 
+    /** Report and certificate of test, once two people released the motor. */
+    @GetMapping(value = "/api/jobs/{tag}/certificate.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> certificate(@PathVariable String tag) {
+        return page(
+                tag + "-certificate",
+                tag,
+                "",
+                () -> printer.archival(
+                        new Certificate(released(tag), settings.current(), OffsetDateTime.now(ZoneOffset.UTC)).html()));
+    }
+
+    /** The label that leaves with the motor. */
+    @GetMapping(value = "/api/jobs/{tag}/release-label.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> releaseLabel(@PathVariable String tag) {
+        String opens = address.of("/jobs/{tag}", tag);
+        return page(
+                tag + "-release",
+                tag,
+                opens,
+                () -> printer.print(JobTag.released(released(tag), opens, settings.current())));
+    }
+
+    /** A certificate says what two people signed; simulated readings prove no motor, so there is none of those. */
+    private JobView released(String tag) {
+        JobView job = JobViews.of(book.read(tag));
+        if (!job.proof().simulated().isEmpty()) {
+            throw RefusedException.gated("Simulated readings prove no motor: "
+                    + String.join(", ", job.proof().simulated()) + ". Take them with an instrument of the shop");
+        }
+        if (!job.release().released()) {
+            throw RefusedException.gated(job.release().judgement().headline() + ". "
+                    + job.release().judgement().next());
+        }
+        return job;
+    }
+
     /** The tag's code opens the job at the shop's own address. */
     @GetMapping(value = "/api/jobs/{tag}/tag.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> tag(@PathVariable String tag) {

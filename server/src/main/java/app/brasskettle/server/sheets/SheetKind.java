@@ -9,6 +9,14 @@ import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.leads.LeadMap;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.redesign.RedesignSheet;
+import app.brasskettle.core.release.Disposal;
+import app.brasskettle.core.rewind.CoilsWound;
+import app.brasskettle.core.rewind.CoreAfter;
+import app.brasskettle.core.rewind.Machining;
+import app.brasskettle.core.rewind.Preparation;
+import app.brasskettle.core.rewind.Stripping;
+import app.brasskettle.core.rewind.Varnishing;
+import app.brasskettle.core.rewind.Washing;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.TeardownLog;
 import app.brasskettle.core.windingtake.WindingTake;
@@ -29,7 +37,16 @@ public enum SheetKind implements Coded {
     COIL_SETS(CoilSetTake.class, Station.WINDING),
     OFFERS(ChoiceSheet.class, Station.CHOOSE),
     DRYING(DryingCurve.class, Station.CHOOSE),
-    REDESIGN(RedesignSheet.class, Station.REWIND);
+    REDESIGN(RedesignSheet.class, Station.REWIND),
+    WASHING(Washing.class, Station.REWIND),
+    PREPARATION(Preparation.class, Station.REWIND),
+    STRIPPING(Stripping.class, Station.REWIND),
+    CORE_AFTER(CoreAfter.class, Station.REWIND),
+    COILS_WOUND(CoilsWound.class, Station.REWIND),
+    BRAZED(ConnectionSheet.class, Station.REWIND),
+    VARNISHING(Varnishing.class, Station.REWIND),
+    MACHINING(Machining.class, Station.REWIND),
+    DISPOSAL(Disposal.class, Station.RELEASE);
 
     private final Class<? extends Record> type;
 

@@ -34,6 +34,11 @@ class RightsTest {
         TABLE.put("POST /api/jobs", ALL);
         TABLE.put("GET /api/jobs/{tag}", ALL);
         TABLE.put("GET /api/jobs/{tag}/journal", ALL);
+        TABLE.put("POST /api/jobs/{tag}/hands", ALL);
+        TABLE.put("GET /api/jobs/{tag}/certificate.pdf", ALL);
+        TABLE.put("GET /api/jobs/{tag}/release-label.pdf", ALL);
+        TABLE.put("POST /api/oven-log", ALL);
+        TABLE.put("GET /api/sheet-forms", ALL);
         TABLE.put("GET /api/jobs/{tag}/sheet.pdf", ALL);
         TABLE.put("PUT /api/jobs/{tag}/sheets/{kind}", OFFICE);
         TABLE.put("POST /api/jobs/{tag}/sheets/{kind}/preview", ALL);

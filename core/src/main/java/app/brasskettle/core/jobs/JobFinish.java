@@ -1,0 +1,97 @@
+package app.brasskettle.core.jobs;
+
+import app.brasskettle.core.choice.ChosenOption;
+import app.brasskettle.core.choice.OptionKind;
+import app.brasskettle.core.fits.Grease;
+import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.nameplate.PlateDetails;
+import app.brasskettle.core.prove.Predicted;
+import app.brasskettle.core.prove.ProofTable;
+import app.brasskettle.core.prove.ProofTables;
+import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.redesign.DesignedWinding;
+import app.brasskettle.core.redesign.RedesignAssessment;
+import app.brasskettle.core.release.ReleaseAssessment;
+import app.brasskettle.core.release.ReleaseFacts;
+import app.brasskettle.core.rules.ShopLimit;
+import app.brasskettle.core.teardown.TeardownLogAssessment;
+import app.brasskettle.core.testrecord.JudgedTest;
+import app.brasskettle.core.testrecord.JudgedTests;
+import app.brasskettle.core.winding.WindingData;
+import app.brasskettle.core.winding.WindingResult;
+import app.brasskettle.core.windingtake.WindingAssessment;
+import app.brasskettle.core.work.WorkDone;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** What the record of a job says to its proof and its release. */
+final class JobFinish {
+
+    private JobFinish() {}
+
+    /** The tables of proof, beside what the winding that is in predicts. */
+    static ProofTables proofs(
+            JobRecord job, JudgedTests tests, WindingAssessment winding, Optional<RedesignAssessment> redesign) {
+        boolean fresh = job.timeline().winding().since() > Double.NEGATIVE_INFINITY;
+        Optional<WindingData> data =
+                fresh ? redesign.flatMap(RedesignAssessment::chosen).map(DesignedWinding::data) : winding.data();
+        Optional<Double> ohm = (fresh
+                        ? redesign.flatMap(RedesignAssessment::chosen).map(DesignedWinding::result)
+                        : winding.result())
+                .flatMap(WindingResult::terminalOhmAt25C);
+        Predicted predicted = data.flatMap(d -> ohm.map(o -> Predicted.of(
+                        d,
+                        o,
+                        fresh
+                                ? redesign.flatMap(RedesignAssessment::diagram)
+                                : winding.connection().flatMap(c -> c.diagram()),
+                        Speeds.poles(job))))
+                .orElseGet(Predicted::nothing);
+        return new ProofTables(tests, job.timeline().works(), job.singlePhase() ? 1 : 3, Speeds.names(job), predicted);
+    }
+
+    /** Whether it may be released, and what goes with it. */
+    static ReleaseAssessment release(
+            JobRecord job, JudgedTests tests, Optional<TeardownLogAssessment> log, ProofTable proof) {
+        double worked =
+                job.timeline().works().stream().mapToDouble(WorkDone::at).max().orElse(Double.NEGATIVE_INFINITY);
+        double tested = tests.all().stream().mapToDouble(JudgedTest::at).max().orElse(Double.NEGATIVE_INFINITY);
+        Optional<OptionKind> chosen = job.chosen().map(ChosenOption::kind);
+        return ReleaseAssessment.of(
+                job.release(),
+                new ReleaseFacts(
+                        chosen,
+                        proof,
+                        log.map(TeardownLogAssessment::off).orElse(0),
+                        leftOut(log),
+                        job.arrived().flatMap(Arrival::missing).filter(m -> !m.isBlank()),
+                        Math.max(worked, tested),
+                        Speeds.relays(job),
+                        grease(job),
+                        job.rules().figure(ShopLimit.WARRANTY_MONTHS)));
+    }
+
+    private static List<String> leftOut(Optional<TeardownLogAssessment> log) {
+        List<String> out = new ArrayList<>();
+        log.ifPresent(l -> l.reassembly()
+                .forEach(s -> s.refit()
+                        .flatMap(r -> r.leftOut())
+                        .ifPresent(why -> out.add("Left out: " + s.label() + ", " + why))));
+        return out;
+    }
+
+    private static Optional<String> grease(JobRecord job) {
+        Optional<PlateDetails> details = job.plate().flatMap(Plate::details);
+        List<String> all = new ArrayList<>();
+        grams(details.flatMap(PlateDetails::driveEndBearing)).ifPresent(g -> all.add(g + " drive end"));
+        grams(details.flatMap(PlateDetails::nonDriveEndBearing)).ifPresent(g -> all.add(g + " other end"));
+        return all.isEmpty() ? Optional.empty() : Optional.of(String.join(", ", all));
+    }
+
+    private static Optional<String> grams(Optional<String> bearing) {
+        OptionalDouble grams = bearing.map(Grease::grams).orElse(OptionalDouble.empty());
+        return grams.isPresent() ? Optional.of(Figures.significant(grams.getAsDouble(), 2) + " g") : Optional.empty();
+    }
+}

@@ -1,0 +1,165 @@
+package app.brasskettle.core.prove;
+
+import app.brasskettle.core.catalogue.TestKinds;
+import app.brasskettle.core.catalogue.WindingTests;
+import app.brasskettle.core.testkind.KeyFigure;
+import app.brasskettle.core.testkind.TestKind;
+import app.brasskettle.core.testrecord.Caveat;
+import app.brasskettle.core.testrecord.JudgedTest;
+import app.brasskettle.core.testrecord.JudgedTests;
+import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.winding.MeasuredAgainstPredicted;
+import app.brasskettle.core.work.Work;
+import app.brasskettle.core.work.WorkDone;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Makes the tables of proof from the tests of a motor and the work done on it: as received is before any work that changes it, before
+ * varnish is on the new winding before the first dip, now is what stands.
+ *
+ * @param tests every test with its one effective judgement
+ * @param works work done, in the order of time
+ * @param phases phases by the plate
+ * @param speeds names of the speeds by the plate, empty texts for a motor with one
+ * @param predicted what the winding predicts
+ */
+public record ProofTables(
+        JudgedTests tests, List<WorkDone> works, int phases, List<String> speeds, Predicted predicted) {
+
+    /** Opening a motor and putting it together changes nothing that is proved. */
+    private static final Set<Work> LEAVES_IT = EnumSet.of(Work.OPENED, Work.REASSEMBLED, Work.CAME_BACK);
+
+    /** The proof of the finished motor; simulated readings do not pass it. */
+    public ProofTable finished() {
+        return ProofTable.of(rows(false), "Proved", true);
+    }
+
+    /** The proof of the new winding before varnish. */
+    public ProofTable bare() {
+        return ProofTable.of(rows(true), "Proved before varnish", false);
+    }
+
+    private List<ProofRow> rows(boolean bare) {
+        List<ProofRow> rows = new ArrayList<>();
+        for (TestKind kind : TestKinds.all()) {
+            boolean fits = kind.phases().filter(n -> n != phases).isEmpty() && !kind.checksTester();
+            boolean required =
+                    bare ? kind.repairProof().bare() : kind.repairProof().finished();
+            for (int speed = 1; fits && speed <= (kind.eachSpeed() ? speeds.size() : 1); speed++) {
+                boolean shown = !bare && kind.keyFigure().isPresent() && taken(kind, speed);
+                if (required || shown) {
+                    rows.add(row(kind, speed, required));
+                }
+            }
+        }
+        return rows;
+    }
+
+    private boolean taken(TestKind kind, int speed) {
+        return tests.standing(kind, speed).isPresent();
+    }
+
+    private ProofRow row(TestKind kind, int speed, boolean required) {
+        double changed = works.stream()
+                .filter(w -> !LEAVES_IT.contains(w.work()))
+                .mapToDouble(WorkDone::at)
+                .findFirst()
+                .orElse(Double.POSITIVE_INFINITY);
+        double rewound = last(Work.REWOUND);
+        double dipped = works.stream()
+                .filter(w -> w.work() == Work.DIPPED && w.at() > rewound)
+                .mapToDouble(WorkDone::at)
+                .findFirst()
+                .orElse(Double.POSITIVE_INFINITY);
+        Optional<JudgedTest> received = last(kind, speed, Double.NEGATIVE_INFINITY, changed);
+        Optional<JudgedTest> bare =
+                rewound == Double.NEGATIVE_INFINITY ? Optional.empty() : last(kind, speed, rewound, dipped);
+        Optional<JudgedTest> now = tests.current(kind, speed).filter(t -> !works(changed) || t.at() >= changed);
+        String named = kind.label() + (kind.eachSpeed() ? speeds.get(speed - 1) : "");
+        return new ProofRow(
+                named,
+                kind.step(speed),
+                kind.keyFigure().map(KeyFigure::name).orElse(""),
+                received.map(ProofTables::shown),
+                bare.map(ProofTables::shown),
+                now.map(ProofTables::shown),
+                kind == WindingTests.WINDING_RESISTANCE
+                        ? Optional.ofNullable(predicted.terminalOhmAt25C().get(speed))
+                                .map(v -> kind.keyFigure().orElseThrow().shown(v))
+                        : Optional.empty(),
+                judged(kind, speed, now),
+                worse(kind, named, received, now),
+                required,
+                now.filter(t -> t.test().origin() == Origin.SIMULATED).isPresent());
+    }
+
+    private static boolean works(double changed) {
+        return changed < Double.POSITIVE_INFINITY;
+    }
+
+    private double last(Work work) {
+        return works.stream()
+                .filter(w -> w.work() == work)
+                .mapToDouble(WorkDone::at)
+                .max()
+                .orElse(Double.NEGATIVE_INFINITY);
+    }
+
+    private Optional<JudgedTest> last(TestKind kind, int speed, double from, double to) {
+        return tests.all().stream()
+                .filter(t -> t.kind() == kind && t.speed() == speed && t.at() >= from && t.at() < to)
+                .reduce((earlier, later) -> later);
+    }
+
+    private static String shown(JudgedTest test) {
+        return test.kind()
+                .keyFigure()
+                .flatMap(k -> test.kind().keyFigure(test.result()).map(k::shown))
+                .orElseGet(() -> test.own().verdict().label());
+    }
+
+    private Judgement judged(TestKind kind, int speed, Optional<JudgedTest> now) {
+        if (now.isEmpty()) {
+            return new Judgement(
+                    Verdict.UNPROVEN,
+                    taken(kind, speed) ? "Not taken since it was worked on" : "Not taken yet",
+                    "",
+                    "",
+                    "Take it.");
+        }
+        JudgedTest test = now.get();
+        List<Judgement> all = new ArrayList<>(List.of(test.effective()));
+        boolean elsewhere = test.has(Caveat.Kind.ELSEWHERE);
+        if (elsewhere) {
+            all.add(new Judgement(
+                    Verdict.UNPROVEN,
+                    "Not read here: " + test.effective().headline(),
+                    "A file, or an entry made later, proves no motor that leaves this shop",
+                    "Shop rule",
+                    "Take it here."));
+        }
+        if (kind == WindingTests.WINDING_RESISTANCE && test.verdict() != Verdict.UNPROVEN) {
+            Optional.ofNullable(predicted.terminalOhmAt25C().get(speed))
+                    .flatMap(p -> kind.keyFigure(test.result()).map(ohm -> MeasuredAgainstPredicted.judge(p, ohm)))
+                    .ifPresent(all::add);
+        }
+        return Judgement.worst(all).orElseThrow();
+    }
+
+    private static Optional<String> worse(
+            TestKind kind, String named, Optional<JudgedTest> received, Optional<JudgedTest> now) {
+        Optional<Double> before = received.flatMap(t -> kind.keyFigure(t.result()));
+        Optional<Double> after = now.flatMap(t -> kind.keyFigure(t.result()));
+        boolean other = received.isPresent() && now.isPresent() && received.get() != now.get();
+        return kind.keyFigure()
+                .filter(k -> other && before.isPresent() && after.isPresent())
+                .filter(k -> k.worse(before.get(), after.get()))
+                .map(k -> named + " " + k.shown(after.get()) + ", was " + k.shown(before.get()) + " as received");
+    }
+}

@@ -1,0 +1,121 @@
+package app.brasskettle.server.handwork;
+
+import app.brasskettle.core.handwork.BrazingList;
+import app.brasskettle.core.handwork.HandAct;
+import app.brasskettle.core.handwork.InsertionRing;
+import app.brasskettle.core.jobs.JobAssessment;
+import app.brasskettle.core.release.ReleaseAssessment;
+import app.brasskettle.core.work.JobStep;
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.server.clock.JobClock;
+import app.brasskettle.server.jobs.ChangeContext;
+import app.brasskettle.server.jobs.EventKind;
+import app.brasskettle.server.jobs.FinishGuard;
+import app.brasskettle.server.jobs.JobBook;
+import app.brasskettle.server.jobs.JobStore;
+import app.brasskettle.server.jobs.ReadJob;
+import app.brasskettle.server.jobs.RecordedJob;
+import app.brasskettle.server.problems.RefusedException;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Acts of one tap: the one way into the record, each by name and once. */
+@Service
+public class HandBook {
+
+    private static final int MOST_TURNS = 10_000;
+
+    private final JobBook book;
+    private final JobStore store;
+
+    HandBook(JobBook book, JobStore store) {
+        this.book = book;
+        this.store = store;
+    }
+
+    /**
+     * Records an act. With the last joint the winding is there, which makes tests of the one before it grow old.
+     *
+     * @param act what was done
+     * @param place on what; whatever is given for a signature, whose place follows from those before
+     * @throws app.brasskettle.core.worksheet.InvalidInputException naming {@code place} or {@code by}
+     * @throws RefusedException when its step may not begin
+     */
+    @Transactional
+    public ReadJob record(String tag, HandAct act, String place, ChangeContext by) {
+        ReadJob after = book.change(tag, by, job -> {
+            JobAssessment reading =
+                    ReadJob.of(job, JobClock.seconds(JobClock.now())).reading();
+            Map<String, Object> detail = Map.of("act", act.code(), "place", place(job, reading, act, place, by.name()));
+            store.addEvent(job.row().id(), EventKind.HAND_DONE, detail, by.name(), by.at());
+            return JobBook.Written.of(EventKind.HAND_DONE.code(), detail);
+        });
+        boolean connected = act == HandAct.JOINT_BRAZED
+                && after.reading().rewind().brazing().filter(BrazingList::full).isPresent();
+        return connected
+                ? book.addEvent(
+                        tag,
+                        EventKind.WORKED,
+                        Map.of("work", after.reading().windingState().present() ? "reconnected" : "rewound"),
+                        by)
+                : after;
+    }
+
+    private static String place(RecordedJob job, JobAssessment reading, HandAct act, String place, String by) {
+        return switch (act) {
+            case COIL_IN, COIL_OUT -> {
+                FinishGuard.mayBegin(reading, JobStep.INSERTION);
+                yield checked(
+                        job,
+                        act,
+                        place,
+                        reading.rewind().insertion().map(InsertionRing::places).orElse(Set.of()));
+            }
+            case JOINT_BRAZED, JOINT_OPENED -> {
+                FinishGuard.mayBegin(reading, JobStep.BRAZING);
+                yield checked(
+                        job,
+                        act,
+                        place,
+                        reading.rewind().brazing().map(BrazingList::places).orElse(Set.of()));
+            }
+            case CHECKED, UNCHECKED -> checked(job, act, place, ReleaseAssessment.places());
+            case COIL_COUNTED -> turns(place);
+            case SIGNED -> signature(reading.release(), by);
+        };
+    }
+
+    private static String checked(RecordedJob job, HandAct act, String place, Set<String> places) {
+        job.record()
+                .rewind()
+                .hands()
+                .since(
+                        act == HandAct.CHECKED || act == HandAct.UNCHECKED
+                                ? Double.NEGATIVE_INFINITY
+                                : job.record().timeline().winding().strippedAt())
+                .mayFollow(act, place, places);
+        return place;
+    }
+
+    private static String turns(String place) {
+        Problems problems = new Problems();
+        if (!place.matches("\\d{1,5}")) {
+            problems.add("place", Problem.Code.TYPE, "place is “" + place + "”; the turns counted are a whole number");
+            problems.throwIfAny();
+        }
+        problems.whole("place", Integer.parseInt(place), 1, MOST_TURNS, "turns");
+        problems.throwIfAny();
+        return String.valueOf(Integer.parseInt(place));
+    }
+
+    private static String signature(ReleaseAssessment release, String by) {
+        if (!release.holding().isEmpty()) {
+            ReleaseAssessment.Hold first = release.holding().get(0);
+            throw RefusedException.gated(first.sentence() + ". " + first.opens());
+        }
+        return release.nextSignature(by);
+    }
+}

@@ -1,0 +1,122 @@
+import { Button } from 'antd';
+import { Link } from 'react-router';
+import type { JobView } from '../api/types';
+import { useChange } from '../job/useJob';
+import { momentOf } from '../quantity/figures';
+import { useShown } from '../quantity/units';
+import { ErrorNotice } from '../ui/ErrorNotice';
+import { Judged } from '../verdict/Judged';
+import { Mark } from '../verdict/Mark';
+import { SheetStep } from './SheetStep';
+import './rewind.css';
+
+/** What is looked at before a motor leaves, two signatures, and what goes with it. */
+export function DispatchStep({ job }: { job: JobView }) {
+  const tag = job.identity.tag;
+  const change = useChange(tag);
+  const shown = useShown();
+  const r = job.release;
+  const act = (what: string, place = '') =>
+    change.mutate({ method: 'POST', path: 'hands', body: { act: what, place } });
+  const released = r.signatures.length > 1;
+  const replaced = job.choice?.options.some((o) => o.name === job.chosen?.option && o.kind === 'replace');
+  return (
+    <>
+      <div className="head">
+        <h1>Release</h1>
+        <span className="soft">two people sign</span>
+      </div>
+      <p className="caution">
+        A released motor goes on power at the customer’s. Its connection and protection there are a licensed
+        electrician’s work, by the local code.
+      </p>
+      <ErrorNotice error={change.error} />
+      <Judged judgement={r.judgement} />
+      {r.holding.length > 1 && (
+        <ul className="holds">
+          {r.holding.map((h) => (
+            <li key={h.sentence}>
+              <Mark verdict="unproven" size={16} /> {h.sentence}.{' '}
+              <Link to={`/jobs/${tag}/${h.step}`}>{h.opens}</Link>
+            </li>
+          ))}
+        </ul>
+      )}
+      {!replaced && (
+        <ol className="parts" aria-label="Looked at before it leaves">
+          {r.items.map((i) => (
+            <li key={i.item} className="fitting">
+              <div className="part">
+                <Mark verdict={i.done ? 'holds' : 'unproven'} />
+                <div className="grow">
+                  {shown(i.label)}
+                  {i.done && (
+                    <div className="soft small">
+                      {i.done.by}, {momentOf(i.done.at)}
+                    </div>
+                  )}
+                </div>
+                <Button
+                  type={i.done ? 'text' : 'default'}
+                  disabled={change.isPending}
+                  aria-label={`${i.label}: ${i.done ? 'not done after all' : 'done'}`}
+                  onClick={() => act(i.done ? 'unchecked' : 'checked', i.item)}
+                >
+                  {i.done ? 'not done after all' : 'Done'}
+                </Button>
+              </div>
+            </li>
+          ))}
+        </ol>
+      )}
+      {replaced && (
+        <SheetStep
+          job={job}
+          kind="disposal"
+          step="release"
+          title="The old motor"
+          aside="where it goes, and who agreed"
+          caution="Scrap only what its owner gave up, in writing."
+        />
+      )}
+      <div className="actions">
+        <Button
+          type="primary"
+          disabled={r.holding.length > 0 || released}
+          loading={change.isPending}
+          onClick={() => act('signed')}
+        >
+          {r.signatures.length === 0 ? 'Sign as first' : 'Sign as second'}
+        </Button>
+        {r.signatures.map((s) => (
+          <span key={s.place}>
+            {s.by}, {momentOf(s.at)}
+          </span>
+        ))}
+      </div>
+      {released && !replaced && (
+        <p>
+          <a href={`/api/jobs/${tag}/certificate.pdf`} target="_blank" rel="noreferrer">
+            Certificate of test
+          </a>{' '}
+          ·{' '}
+          <a href={`/api/jobs/${tag}/release-label.pdf`} target="_blank" rel="noreferrer">
+            Label
+          </a>
+        </p>
+      )}
+      <h2>Advice to the customer</h2>
+      <ul>
+        {r.relays.map((s) => (
+          <li key={s.sentence}>{shown(s.sentence)}</li>
+        ))}
+        {r.advice.map((a) => (
+          <li key={a}>{a}</li>
+        ))}
+        {r.open.map((o) => (
+          <li key={o}>{o}</li>
+        ))}
+      </ul>
+    </>
+  );
+}
