@@ -2309,7 +2309,7 @@ export interface components {
             demonstration: boolean;
             holding: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Reason"][];
             leads: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Leads"];
-            mayRun: ("tester-proof" | "lead-sets" | "winding-resistance" | "single-phase-windings" | "insulation-resistance" | "circuit-insulation" | "protector" | "low-voltage-balance" | "step-voltage" | "withstand-record" | "surge-comparison" | "surge-rise" | "start-log" | "starting-gear" | "no-load-run" | "rolled-leads" | "run-watch" | "vibration" | "rotor-proof" | "heat-run" | "shaft-voltage" | "bearing-insulation" | "bearing-seats" | "air-gap" | "bracket-registers" | "shaft-runout" | "key-seat" | "core-loop-result" | "pole-check" | "rotor-balance")[];
+            mayRun: ("tester-proof" | "lead-sets" | "winding-resistance" | "single-phase-windings" | "insulation-resistance" | "circuit-insulation" | "protector" | "low-voltage-balance" | "step-voltage" | "withstand-record" | "surge-comparison" | "surge-rise" | "start-log" | "starting-gear" | "no-load-run" | "rolled-leads" | "run-watch" | "vibration" | "rotor-proof" | "heat-run" | "shaft-voltage" | "bearing-insulation" | "bearing-seats" | "air-gap" | "bracket-registers" | "shaft-runout" | "key-seat" | "core-loop-result" | "pole-check" | "turning-field" | "rotor-balance")[];
             /** @enum {string} */
             state: "blocked" | "test-power-only" | "permitted";
             validUntil: number | null;
@@ -3642,18 +3642,6 @@ export interface components {
             reason: string;
             what: string;
         };
-        "app.brasskettle.server.jobs.JournalStore.Entry": {
-            after: {
-                [key: string]: unknown;
-            } | null;
-            /** Format: date-time */
-            at: string;
-            before: {
-                [key: string]: unknown;
-            } | null;
-            by: string;
-            what: string;
-        };
         "app.brasskettle.server.jobview.JobController.SheetBody": {
             because: string;
             typed: {
@@ -3899,6 +3887,18 @@ export interface components {
             slot: string | null;
             ticket: components["schemas"]["app.brasskettle.core.redesign.CoilTicket"] | null;
             winding: components["schemas"]["app.brasskettle.core.windingtake.WindingAssessment"] | null;
+        };
+        "app.brasskettle.server.journal.JournalStore.Entry": {
+            after: {
+                [key: string]: unknown;
+            } | null;
+            /** Format: date-time */
+            at: string;
+            before: {
+                [key: string]: unknown;
+            } | null;
+            by: string;
+            what: string;
         };
         "app.brasskettle.server.passport.PassportController.Passport": {
             history: components["schemas"]["app.brasskettle.core.passport.MotorHistory"];
@@ -4324,7 +4324,7 @@ export interface components {
             bySheet: boolean;
             caution: string;
             /** @enum {string} */
-            kind: "tester-proof" | "lead-sets" | "winding-resistance" | "single-phase-windings" | "insulation-resistance" | "circuit-insulation" | "protector" | "low-voltage-balance" | "step-voltage" | "withstand-record" | "surge-comparison" | "surge-rise" | "start-log" | "starting-gear" | "no-load-run" | "rolled-leads" | "run-watch" | "vibration" | "rotor-proof" | "heat-run" | "shaft-voltage" | "bearing-insulation" | "bearing-seats" | "air-gap" | "bracket-registers" | "shaft-runout" | "key-seat" | "core-loop-result" | "pole-check" | "rotor-balance";
+            kind: "tester-proof" | "lead-sets" | "winding-resistance" | "single-phase-windings" | "insulation-resistance" | "circuit-insulation" | "protector" | "low-voltage-balance" | "step-voltage" | "withstand-record" | "surge-comparison" | "surge-rise" | "start-log" | "starting-gear" | "no-load-run" | "rolled-leads" | "run-watch" | "vibration" | "rotor-proof" | "heat-run" | "shaft-voltage" | "bearing-insulation" | "bearing-seats" | "air-gap" | "bracket-registers" | "shaft-runout" | "key-seat" | "core-loop-result" | "pole-check" | "turning-field" | "rotor-balance";
             label: string;
             notesVoltage: boolean;
             simulatedReading: string | null;
@@ -5453,7 +5453,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.jobs.JournalStore.Entry"][];
+                    "*/*": components["schemas"]["app.brasskettle.server.journal.JournalStore.Entry"][];
                 };
             };
         };

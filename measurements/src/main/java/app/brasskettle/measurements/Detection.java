@@ -40,6 +40,7 @@ public final class Detection {
         pairs(threePhase());
         System.out.println("\n## Single-phase motors\n");
         table(1, List.of(new Rating(1, 230, 750, 50, 4, Connection.UNKNOWN)));
+        MistakesFound.print();
     }
 
     private static List<Rating> threePhase() {

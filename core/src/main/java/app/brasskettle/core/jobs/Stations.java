@@ -268,7 +268,7 @@ final class Stations {
                 return plate.get();
             }
         }
-        if (job.coilMap().isEmpty() && open(Station.BENCH)) {
+        if (job.coilMap().isEmpty() && open(Station.BENCH) && !choice.works()) {
             Optional<JobAssessment.Next> bench = bench().find();
             if (bench.isPresent()) {
                 return bench.get();
@@ -303,7 +303,11 @@ final class Stations {
             }
             return next("Open it and paint the coil map: " + Phrase.lower(worst.headline()), JobStep.COIL_MAP);
         }
-        if (sound && job.coilMap().isEmpty() && job.concluded().isEmpty() && open(Station.BENCH)) {
+        if (sound
+                && job.coilMap().isEmpty()
+                && job.concluded().isEmpty()
+                && open(Station.BENCH)
+                && !choice.works()) {
             Optional<JobAssessment.Next> bench = bench().sound();
             if (bench.isPresent()) {
                 return bench.get();

@@ -21,7 +21,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** What the turning field finds of the mistakes a winder makes, over designs, connections and seeds of the model. */
 class WindersMistakesTest {
 
-    private static final int SEEDS = 12;
+    private static final int SEEDS = 6;
 
     /** Slots, poles, span, circuits, scheme, connection: usual designs of one speed and of two. */
     private static final List<DiagramQuestion> DESIGNS = List.of(

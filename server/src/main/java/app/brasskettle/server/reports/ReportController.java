@@ -15,6 +15,8 @@ import app.brasskettle.server.jobview.JobView;
 import app.brasskettle.server.jobview.JobViews;
 import app.brasskettle.server.pages.PublicAddress;
 import app.brasskettle.server.photos.PhotoBook;
+import app.brasskettle.server.printing.PdfPrinter;
+import app.brasskettle.server.printing.PrintedPages;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.rack.RackStore;
 import app.brasskettle.server.settings.SettingsStore;

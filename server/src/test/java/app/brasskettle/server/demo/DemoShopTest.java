@@ -71,7 +71,8 @@ class DemoShopTest {
                     .mapToDouble(r -> r.get("probability").asDouble())
                     .sum();
             assertThat(sum).as(tag).isBetween(0.999999, 1.000001);
-            assertThat(job.at("/stations").size()).isEqualTo(7);
+            // Proof and release stand there once they are wanted.
+            assertThat(job.at("/stations").size()).as(tag).isBetween(7, 9);
             assertThat(job.at("/gate/state").asString()).isIn("blocked", "test-power-only");
         }
     }

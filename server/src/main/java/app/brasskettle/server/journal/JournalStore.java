@@ -1,4 +1,4 @@
-package app.brasskettle.server.jobs;
+package app.brasskettle.server.journal;
 
 import app.brasskettle.server.json.StrictJson;
 import java.time.OffsetDateTime;

@@ -1,4 +1,4 @@
-package app.brasskettle.server.reports;
+package app.brasskettle.server.printing;
 
 import app.brasskettle.core.worksheet.TextBounds;
 import app.brasskettle.server.admission.WorkGate;

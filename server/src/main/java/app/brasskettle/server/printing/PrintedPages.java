@@ -1,4 +1,4 @@
-package app.brasskettle.server.reports;
+package app.brasskettle.server.printing;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -11,7 +11,7 @@ import org.springframework.stereotype.Component;
  * is printed says when, so a minute is no lie.
  */
 @Component
-class PrintedPages {
+public class PrintedPages {
 
     private static final long MOST_BYTES = 12L << 20;
 
@@ -21,7 +21,7 @@ class PrintedPages {
      * @param name what it is, and of which job
      * @param state everything it was printed from
      */
-    record Page(String name, String state) {}
+    public record Page(String name, String state) {}
 
     private final Cache<Page, byte[]> printed = Caffeine.newBuilder()
             .expireAfterWrite(Duration.ofMinutes(1))
@@ -30,7 +30,7 @@ class PrintedPages {
             .build();
 
     /** The page as it was printed, or as {@code print} prints it now; two who ask at once wait for one printing. */
-    byte[] of(Page page, Supplier<byte[]> print) {
+    public byte[] of(Page page, Supplier<byte[]> print) {
         return printed.get(page, p -> print.get());
     }
 }

@@ -1,0 +1,2 @@
+/** The journal of jobs: a line for every change. */
+package app.brasskettle.server.journal;
