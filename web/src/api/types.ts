@@ -89,7 +89,7 @@ export type Photo = S['app.brasskettle.server.photos.Photo'];
 export type SettingsView = S['app.brasskettle.server.settings.SettingsController.View'];
 export type ShopSettings = S['app.brasskettle.server.settings.ShopSettings'];
 export type SettingsEntry = S['app.brasskettle.server.settings.SettingsStore.Entry'];
-export type JournalEntry = S['app.brasskettle.server.jobs.JournalStore.Entry'];
+export type JournalEntry = S['app.brasskettle.server.journal.JournalStore.Entry'];
 
 /** A place in a sheet that two people changed, each to something else. */
 export interface Clash {

@@ -19,7 +19,7 @@ export function OvenFile({ label, onRead }: { label: string; onRead: (readings: 
       onRead(readings.map((r) => ({ minutes: String(r.minutes), partC: `${r.partC} °C` }))),
   });
   return (
-    <div>
+    <div style={{ marginBottom: 14 }}>
       <input
         ref={input}
         type="file"

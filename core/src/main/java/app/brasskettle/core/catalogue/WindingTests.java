@@ -23,14 +23,13 @@ import app.brasskettle.core.singlephase.SinglePhaseWorksheet;
 import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.surge.SurgeLimits;
 import app.brasskettle.core.surge.SurgeOutcome;
-import app.brasskettle.core.surge.SurgeResult;
 import app.brasskettle.core.surge.SurgeRise;
 import app.brasskettle.core.surge.SurgeRiseWorksheet;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.testkind.AskedVoltage;
 import app.brasskettle.core.testkind.InstrumentKind;
 import app.brasskettle.core.testkind.Judging;
-import app.brasskettle.core.testkind.KeyFigure;
+import app.brasskettle.core.testkind.KeyFigure.Better;
 import app.brasskettle.core.testkind.MotorFacts;
 import app.brasskettle.core.testkind.PlateFact;
 import app.brasskettle.core.testkind.RepairProof;
@@ -88,7 +87,7 @@ public final class WindingTests {
             .caution("Supply locked out, leads free of it. Touch no lead while the bridge drives current.")
             .tells(Aspect.RESISTANCE)
             .proves(RepairProof.BARE_AND_FINISHED)
-            .comparedBy("mean at 25 °C", "Ω", KeyFigure.Better.NEITHER, ResistanceResult::meanOhmAt25C)
+            .comparedBy("mean at 25 °C", "Ω", Better.NEITHER, ResistanceResult::meanOhmAt25C)
             .stop(StopEffect.limit(UNEQUAL_CURRENTS))
             .danger(r -> StopMeasures.openCircuit(r.openCircuit().isPresent()))
             .missedBy(StopMeasures::resistance)
@@ -147,7 +146,7 @@ public final class WindingTests {
                                     + " on before touching it.")
                     .tells(Aspect.INSULATION)
                     .proves(RepairProof.BARE_AND_FINISHED)
-                    .comparedBy("at 40 °C", "MΩ", KeyFigure.Better.HIGHER, r -> Optional.of(r.correctedMegohm()))
+                    .comparedBy("at 40 °C", "MΩ", Better.HIGHER, r -> Optional.of(r.correctedMegohm()))
                     .stop(StopEffect.limit("Leakage to the frame; a touch away from somebody's hand"))
                     .danger(r -> StopMeasures.ground(r.deadGround()))
                     .missedBy(StopMeasures::insulation)
@@ -214,11 +213,7 @@ public final class WindingTests {
             .at(Station.BENCH, "balance", "Inductance balance", TestGroup.TURNS)
             .caution("Supply locked out. Turn the shaft by hand only, fingers off keyway and fan.")
             .tells(Aspect.TURNS)
-            .comparedBy(
-                    "stays with the winding",
-                    "%",
-                    KeyFigure.Better.LOWER,
-                    r -> Optional.of(r.windingUnbalancePercent()))
+            .comparedBy("stays with the winding", "%", Better.LOWER, r -> Optional.of(r.windingUnbalancePercent()))
             .stop(StopEffect.limit("A shorted turn or a wrong connection"))
             .missedBy(StopMeasures::balance)
             .evidence(TestEvidence::balance)
@@ -249,7 +244,7 @@ public final class WindingTests {
             .caution(HIGH_VOLTAGE)
             .tells(Aspect.BREAKDOWN)
             .proves(RepairProof.FINISHED)
-            .comparedBy("of the level", "%", KeyFigure.Better.NEITHER, r -> Optional.of(r.appliedPercent()))
+            .comparedBy("of the level", "%", Better.NEITHER, r -> Optional.of(r.appliedPercent()))
             .stop(StopEffect.blocks("Insulation to frame is punctured"))
             .readBy(InstrumentKind.WITHSTAND_SET)
             .offeredWhere(MotorFacts::opened)
@@ -266,13 +261,7 @@ public final class WindingTests {
             .caution(HIGH_VOLTAGE)
             .tells(Aspect.TURNS)
             .proves(RepairProof.BARE_AND_FINISHED)
-            .comparedBy(
-                    "largest difference",
-                    "%",
-                    KeyFigure.Better.LOWER,
-                    r -> r.pairs().values().stream()
-                            .map(SurgeResult::differencePercent)
-                            .max(Double::compare))
+            .comparedBy("difference", "%", Better.LOWER, SurgeOutcome::largestDifferencePercent)
             .stop(StopEffect.limit("Two phases unlike: shorted turns or a wrong connection"))
             .danger(StopMeasures::turnShort)
             .missedBy(StopMeasures::surge)

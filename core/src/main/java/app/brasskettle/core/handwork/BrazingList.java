@@ -87,12 +87,15 @@ public record BrazingList(List<Joint> joints, int done, Optional<String> next, S
                     SOURCE,
                     "Braze " + next.get() + ".");
         }
-        return really.map(ConnectionAssessment::judgement)
-                .orElseGet(() -> new Judgement(
-                        Verdict.HOLDS,
-                        "All " + joints.size() + " joints brazed, each tapped once",
-                        "Joined as listed it is a sound winding; that it is joined so, the turning field proves",
-                        SOURCE,
-                        "Prove it before varnish: resistance, insulation, surge, turning field."));
+        boolean proved =
+                really.filter(r -> r.judgement().verdict() == Verdict.HOLDS).isPresent();
+        return new Judgement(
+                Verdict.HOLDS,
+                "All " + joints.size() + " joints brazed" + (proved ? ", and what was joined is a sound winding" : ""),
+                proved
+                        ? "As it was entered, in every connection of its leads"
+                        : "Joined as listed it is a sound winding; that it is joined so, the turning field proves",
+                SOURCE,
+                "Prove it before varnish: resistance, insulation, surge, turning field.");
     }
 }

@@ -76,6 +76,17 @@ final class ChoiceNext {
                 .orElseGet(() -> next("Customer to choose", JobStep.OPTIONS));
     }
 
+    /** Whether a step belongs to the way that was chosen; one that belongs to every way does. */
+    boolean shows(JobStep step) {
+        return switch (step) {
+            case BEFORE_STRIPPING, STRIPPING, CORE_AFTER, CUT_LIST, COILS, INSERTION, BRAZING, BEFORE_VARNISH ->
+                chose(OptionKind.REWIND);
+            case WASH -> chose(OptionKind.RECONDITION);
+            case VARNISH, MACHINING, PROVE -> works();
+            default -> true;
+        };
+    }
+
     /** Whether the customer chose that way. */
     boolean chose(OptionKind kind) {
         return job.chosen().filter(c -> c.kind() == kind).isPresent();

@@ -2,7 +2,6 @@ package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.cause.FailureRanking;
-import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.coilset.CoilSetAssessment;
 import app.brasskettle.core.energise.DischargeClock;
 import app.brasskettle.core.energise.EnergiseGate;
@@ -119,13 +118,8 @@ final class Stations {
             case WINDING_DATA, SECOND_TAKE, WINDING_CONNECTION ->
                 !job.singlePhase() || verdict(step).isPresent();
             case DRYING -> choice.offersDrying();
-            case BEFORE_STRIPPING, STRIPPING, CORE_AFTER, CUT_LIST, COILS, INSERTION, BRAZING, BEFORE_VARNISH ->
-                choice.chose(OptionKind.REWIND) || verdict(step).isPresent();
-            case WASH -> choice.chose(OptionKind.RECONDITION) || verdict(step).isPresent();
-            case VARNISH, MACHINING -> choice.works() || verdict(step).isPresent();
-            case PROVE -> choice.works();
             case DISPATCH -> job.chosen().isPresent() || job.concluded().isPresent();
-            default -> true;
+            default -> choice.shows(step) || verdict(step).isPresent();
         };
     }
 
@@ -303,11 +297,7 @@ final class Stations {
             }
             return next("Open it and paint the coil map: " + Phrase.lower(worst.headline()), JobStep.COIL_MAP);
         }
-        if (sound
-                && job.coilMap().isEmpty()
-                && job.concluded().isEmpty()
-                && open(Station.BENCH)
-                && !choice.works()) {
+        if (sound && job.coilMap().isEmpty() && job.concluded().isEmpty() && open(Station.BENCH) && !choice.works()) {
             Optional<JobAssessment.Next> bench = bench().sound();
             if (bench.isPresent()) {
                 return bench.get();

@@ -26,6 +26,11 @@ public record SurgeOutcome(
         Judgement judgement)
         implements Judged {
 
+    /** Largest difference between two phases, in percent; empty where no two could be compared. */
+    public Optional<Double> largestDifferencePercent() {
+        return pairs.values().stream().map(SurgeResult::differencePercent).max(Double::compare);
+    }
+
     /** What kind of difference traces show. */
     public enum Finding implements Coded {
         ALIKE,

@@ -14,9 +14,11 @@ import app.brasskettle.core.worksheet.RecordReader;
 import app.brasskettle.server.instruments.SimulatedMotors;
 import app.brasskettle.server.jobs.JobBook;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
@@ -26,6 +28,10 @@ class DemoReadings {
 
     private static final double[] READ_AT = {15, 30, 60, 120, 180, 300, 420, 600};
     private static final int PULSE_STEPS = 8;
+    /** What a story says of a test beside its readings. */
+    private static final Set<String> BESIDE = Set.of("speed", "because", "here");
+    /** What it says to a stand-in; anything else are readings of its own. */
+    private static final Set<String> TO_STAND_IN = Set.of("rotorFitted", "seconds");
 
     private final JobBook book;
     private final SimulatedMotors motors;
@@ -35,7 +41,12 @@ class DemoReadings {
         this.motors = motors;
     }
 
-    Record of(String tag, TestKind kind, int speed, Map<String, Object> told) {
+    Record of(String tag, TestKind kind, int speed, Map<String, Object> all) {
+        Map<String, Object> told = new HashMap<>(all);
+        told.keySet().removeAll(BESIDE);
+        if (!TO_STAND_IN.containsAll(told.keySet())) {
+            return RecordReader.read(kind.inputType(), told);
+        }
         Plate plate = book.plate(tag).orElseThrow();
         SimulatedMotor motor = motors.of(tag, speed);
         double surgeV = SurgeLevel.peakV(motor.rating().voltageV(), SurgeLevel.State.IN_SERVICE);

@@ -85,6 +85,7 @@ class DemoShop implements ApplicationRunner {
     private final JobBook book;
     private final TestBook tests;
     private final DemoReadings readings;
+    private final DemoFinish finish;
     private final DemoBenches benches;
     private final DemoRack rack;
     private final BankBook bank;
@@ -103,6 +104,7 @@ class DemoShop implements ApplicationRunner {
             JobBook book,
             TestBook tests,
             DemoReadings readings,
+            DemoFinish finish,
             DemoBenches benches,
             DemoRack rack,
             BankBook bank,
@@ -118,6 +120,7 @@ class DemoShop implements ApplicationRunner {
         this.book = book;
         this.tests = tests;
         this.readings = readings;
+        this.finish = finish;
         this.benches = benches;
         this.rack = rack;
         this.bank = bank;
@@ -230,6 +233,8 @@ class DemoShop implements ApplicationRunner {
                     picture(tag, text(deed.with(), "picture")),
                     new PhotoBook.Attached(text(deed.with(), "step"), "", text(deed.with(), "caption")),
                     hand);
+        } else if (finish.tells(deed.what())) {
+            finish.tell(tag, deed.what(), deed.with(), hand);
         } else if (deed.what().equals("left")) {
             floor.leave(tag, text(deed.with(), "how"), false, hand);
         } else if (deed.what().equals("held")) {
@@ -282,6 +287,7 @@ class DemoShop implements ApplicationRunner {
     private void test(String tag, Deed deed, TestKind kind, ChangeContext hand) {
         Object because = deed.with().getOrDefault("because", "");
         int speed = deed.with().get("speed") instanceof Number n ? n.intValue() : 1;
+        boolean here = Boolean.TRUE.equals(deed.with().get("here"));
         Record input = kind == WindingTests.TESTER_PROOF
                 ? new TesterProof(20_000, true, 0)
                 : readings.of(tag, kind, speed, deed.with());
@@ -294,10 +300,10 @@ class DemoShop implements ApplicationRunner {
                         input,
                         readings.appliedV(tag, kind, speed),
                         Optional.empty(),
-                        kind != WindingTests.TESTER_PROOF,
+                        kind != WindingTests.TESTER_PROOF && !here,
                         Optional.empty(),
                         because.toString(),
-                        STAND_IN_PACE),
+                        here ? 1 : STAND_IN_PACE),
                 hand);
     }
 
