@@ -2383,6 +2383,7 @@ export interface components {
             hands: string;
             /** Format: int32 */
             in: number;
+            last: number | null;
             next: number | null;
             /** Format: int32 */
             spanSlots: number;

@@ -22,7 +22,7 @@ export function InsertionStep({ job }: { job: JobView }) {
   const shut = held(job, 'rewind/insertion');
   const tap = (act: string, slot: number) =>
     change.mutate({ method: 'POST', path: 'hands', body: { act, place: String(slot) } });
-  const last = ring?.coils.filter((c) => c.done).sort((a, b) => (b.done?.at ?? 0) - (a.done?.at ?? 0))[0];
+  const last = ring?.coils.find((c) => c.slot === ring.last);
   const next = ring?.coils.find((c) => c.slot === ring.next);
   return (
     <>

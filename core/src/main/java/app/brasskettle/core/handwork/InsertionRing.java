@@ -18,11 +18,18 @@ import java.util.Set;
  * @param spanSlots coil pitch in slots
  * @param in how many are in
  * @param next slot of the coil to go in next; empty once all are in
+ * @param last slot of the coil that went in last
  * @param up coils that keep one side up
  * @param hands where the hands were, in a sentence
  */
 public record InsertionRing(
-        List<Place> coils, int spanSlots, int in, Optional<Integer> next, List<Integer> up, String hands) {
+        List<Place> coils,
+        int spanSlots,
+        int in,
+        Optional<Integer> next,
+        Optional<Integer> last,
+        List<Integer> up,
+        String hands) {
 
     /**
      * Where a coil goes.
@@ -52,13 +59,14 @@ public record InsertionRing(
                         Optional.ofNullable(done.get(String.valueOf(slot + 1)))));
             }
         }
-        Optional<Integer> next = next(coils, log.last(HandAct.COIL_IN));
+        Optional<Integer> last = log.last(HandAct.COIL_IN).map(l -> Integer.parseInt(l.place()));
+        Optional<Integer> next = next(coils, last);
         List<Integer> up = coils.stream()
                 .filter(c -> c.done().isPresent() && !below(coils, c, spanSlots))
                 .map(Place::slot)
                 .toList();
         int in = (int) coils.stream().filter(c -> c.done().isPresent()).count();
-        return new InsertionRing(List.copyOf(coils), spanSlots, in, next, up, hands(coils, in, next, up));
+        return new InsertionRing(List.copyOf(coils), spanSlots, in, next, last, up, hands(coils, in, next, up));
     }
 
     /** Slots that a coil can be laid into. */
@@ -74,8 +82,8 @@ public record InsertionRing(
     }
 
     /** The first free slot after the one filled last, round the ring. */
-    private static Optional<Integer> next(List<Place> coils, Optional<HandDone> last) {
-        int from = last.map(l -> Integer.parseInt(l.place())).orElse(0);
+    private static Optional<Integer> next(List<Place> coils, Optional<Integer> last) {
+        int from = last.orElse(0);
         for (int k = 0; k < coils.size(); k++) {
             Place place = coils.get((from + k) % coils.size());
             if (place.done().isEmpty()) {

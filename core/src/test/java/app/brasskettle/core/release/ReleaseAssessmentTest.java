@@ -1,0 +1,116 @@
+package app.brasskettle.core.release;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.brasskettle.core.Refusals;
+import app.brasskettle.core.choice.OptionKind;
+import app.brasskettle.core.handwork.HandAct;
+import app.brasskettle.core.handwork.HandDone;
+import app.brasskettle.core.handwork.HandLog;
+import app.brasskettle.core.prove.ProofTable;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Verdict;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class ReleaseAssessmentTest {
+
+    private static final double TESTED = 100;
+
+    private static ProofTable proof(Verdict verdict) {
+        return new ProofTable(List.of(), List.of(), List.of(), new Judgement(verdict, "proof", "", "", "test it"));
+    }
+
+    private static ReleaseFacts facts(Verdict proof, int partsOff, double changedAt) {
+        return new ReleaseFacts(
+                Optional.of(OptionKind.REWIND),
+                proof(proof),
+                partsOff,
+                List.of(),
+                Optional.of("no key"),
+                changedAt,
+                List.of(),
+                Optional.empty(),
+                12);
+    }
+
+    private static ReleaseRecord record(List<HandDone> acts) {
+        return new ReleaseRecord(new HandLog(acts), Optional.empty(), List.of(), Optional.empty(), 0);
+    }
+
+    private static List<HandDone> looked() {
+        List<HandDone> acts = new ArrayList<>();
+        for (DispatchItem item : DispatchItem.values()) {
+            acts.add(new HandDone(HandAct.CHECKED, item.code(), "A", TESTED + 1));
+        }
+        return acts;
+    }
+
+    @Test
+    void twoPeopleSignAndNobodyTwice() {
+        List<HandDone> acts = looked();
+        ReleaseAssessment ready = ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 0, TESTED));
+        assertThat(ready.holding()).isEmpty();
+        assertThat(ready.nextSignature("A")).isEqualTo("1");
+        acts.add(new HandDone(HandAct.SIGNED, "1", "A", TESTED + 2));
+        ReleaseAssessment once = ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 0, TESTED));
+        assertThat(once.released()).isFalse();
+        assertThat(Refusals.fields(() -> once.nextSignature("A"))).containsExactly("by");
+        assertThat(once.nextSignature("B")).isEqualTo("2");
+        acts.add(new HandDone(HandAct.SIGNED, "2", "B", TESTED + 3));
+        ReleaseAssessment both = ReleaseAssessment.of(record(acts), facts(Verdict.WATCH, 0, TESTED));
+        assertThat(both.released()).isTrue();
+        assertThat(both.warrantyUntil().orElseThrow()).isGreaterThan(TESTED + 31_000_000);
+        assertThat(Refusals.fields(() -> both.nextSignature("C"))).containsExactly("by");
+    }
+
+    /** Whatever is tested or worked on after a signature asks for new ones; what holds the release takes them away. */
+    @Test
+    void aSignatureIsOfTheMotorAsItWas() {
+        List<HandDone> acts = looked();
+        acts.add(new HandDone(HandAct.SIGNED, "1", "A", TESTED + 2));
+        acts.add(new HandDone(HandAct.SIGNED, "2", "B", TESTED + 3));
+        assertThat(ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 0, TESTED + 2.5))
+                        .signatures())
+                .hasSize(1);
+        assertThat(ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 1, TESTED))
+                        .released())
+                .isFalse();
+        assertThat(ReleaseAssessment.of(record(acts), facts(Verdict.UNPROVEN, 0, TESTED))
+                        .released())
+                .isFalse();
+        assertThat(ReleaseAssessment.of(record(acts), facts(Verdict.STOP, 0, TESTED))
+                        .released())
+                .isFalse();
+        acts.add(new HandDone(HandAct.UNCHECKED, DispatchItem.KEY.code(), "A", TESTED + 4));
+        assertThat(ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 0, TESTED))
+                        .released())
+                .isFalse();
+    }
+
+    @Test
+    void whatCameWithoutAPartGoesBackWithoutIt() {
+        assertThat(ReleaseAssessment.of(record(looked()), facts(Verdict.HOLDS, 0, TESTED))
+                        .open())
+                .containsExactly("Came without: no key");
+    }
+
+    @Test
+    void aReturnCountsFromTheRelease() {
+        EarlierRelease left = new EarlierRelease("TQ-1", 0, List.of("Set the relay."));
+        double year = 365.2425 * 86_400;
+        assertThat(left.returned(year - 1000, 12).verdict()).isEqualTo(Verdict.WATCH);
+        assertThat(left.returned(year + 1000, 12).verdict()).isEqualTo(Verdict.HOLDS);
+        assertThat(left.returned(10, 12).because()).contains("Set the relay.");
+    }
+
+    /** NFPA 70, 430.32: 125 % with a service factor of 1.15 or more, else 115 %. */
+    @Test
+    void theRelayFollowsTheServiceFactor() {
+        assertThat(RelaySetting.of("", 40, Optional.of(1.15)).mostA()).isEqualTo(50);
+        assertThat(RelaySetting.of("", 40, Optional.of(1.0)).mostA()).isEqualTo(46);
+        assertThat(RelaySetting.of("", 40, Optional.empty()).setA()).isEqualTo(40);
+    }
+}
