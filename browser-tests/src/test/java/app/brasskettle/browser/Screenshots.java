@@ -27,20 +27,20 @@ final class Screenshots {
     public static void main(String[] args) {
         Map<String, String> views = new LinkedHashMap<>();
         views.put("floor", "/");
-        views.put("arrival", "/jobs/TQ-0402/receive");
         views.put("passport", "/motors/SW0417B");
         views.put("shop", "/shop");
         views.put("insulation", "/jobs/TQ-0402/bench/insulation");
-        views.put("surge", "/jobs/TQ-0403/bench/surge");
-        views.put("triage", "/triage");
         views.put("gate", "/jobs/TQ-0404/gate");
         views.put("parts", "/jobs/TQ-0408/teardown/parts");
         views.put("coils", "/jobs/TQ-0401/teardown/coils");
         views.put("cause", "/jobs/TQ-0408/cause");
         views.put("winding", "/jobs/TQ-0406/winding");
         views.put("redesign", "/jobs/TQ-0366/rewind/new-winding");
-        views.put("bank", "/bank");
         views.put("connection", "/jobs/TQ-0404/winding/connection");
+        views.put("insertion", "/jobs/TQ-0397/rewind/insertion");
+        views.put("brazing", "/jobs/TQ-0371/rewind/brazing");
+        views.put("before-varnish", "/jobs/TQ-0371/rewind/before-varnish");
+        views.put("prove", "/jobs/TQ-0371/prove");
         try (Playwright playwright = Playwright.create(
                         new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
                 Browser browser = playwright
@@ -55,7 +55,7 @@ final class Screenshots {
             page.setViewportSize(1280, 1240);
             take(page, "/jobs/TQ-0404/choose", Path.of(args[1], "choose.png"));
             telephone(browser, lead, args[0], Path.of(args[1], "customer.png"));
-            paper(page, Path.of(args[1], "quote.png"));
+            paper(page, "/api/jobs/TQ-0371/certificate.pdf", Path.of(args[1], "certificate.png"));
             lead.press("dark setting");
             page.setViewportSize(820, 1180);
             take(page, "/jobs/TQ-0401/teardown/coils", Path.of(args[1], "tablet.png"));
@@ -77,11 +77,11 @@ final class Screenshots {
         page.close();
     }
 
-    /** The first page of the same quote on paper. */
-    private static void paper(Page page, Path file) {
-        byte[] pdf = page.request().get("/api/jobs/TQ-0404/quotes/1/quote.pdf").body();
-        try (PDDocument quote = Loader.loadPDF(pdf)) {
-            ImageIO.write(new PDFRenderer(quote).renderImageWithDPI(0, PAPER_DPI), "png", file.toFile());
+    /** The first page of what is printed at an address. */
+    private static void paper(Page page, String address, Path file) {
+        byte[] pdf = page.request().get(address).body();
+        try (PDDocument printed = Loader.loadPDF(pdf)) {
+            ImageIO.write(new PDFRenderer(printed).renderImageWithDPI(0, PAPER_DPI), "png", file.toFile());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
