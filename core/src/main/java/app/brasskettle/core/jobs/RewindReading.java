@@ -85,10 +85,9 @@ final class RewindReading {
                 .map(d ->
                         BrazingList.of(d, hands, record.brazed().map(b -> ConnectionAssessment.of(design, b.sheet()))));
         Optional<Judgement> counted = counted(design, hands);
-        Optional<ProofTable> bare =
-                rewinds() && state.bare() || record.varnishing().isPresent() && rewinds()
-                        ? Optional.of(proofs.bare())
-                        : Optional.empty();
+        Optional<ProofTable> bare = rewinds() && state.present() && state.since() > Double.NEGATIVE_INFINITY
+                ? Optional.of(proofs.bare())
+                : Optional.empty();
         Optional<String> sendBack = sendBack(stripping, core);
         List<Judgement> varnish =
                 record.varnishing().map(v -> v.sheet().judge(job.rules())).orElse(List.of());

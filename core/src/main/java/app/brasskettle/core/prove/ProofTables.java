@@ -54,7 +54,7 @@ public record ProofTables(
             for (int speed = 1; fits && speed <= (kind.eachSpeed() ? speeds.size() : 1); speed++) {
                 boolean shown = !bare && kind.keyFigure().isPresent() && taken(kind, speed);
                 if (required || shown) {
-                    rows.add(row(kind, speed, required));
+                    rows.add(row(kind, speed, required, bare));
                 }
             }
         }
@@ -65,7 +65,7 @@ public record ProofTables(
         return tests.standing(kind, speed).isPresent();
     }
 
-    private ProofRow row(TestKind kind, int speed, boolean required) {
+    private ProofRow row(TestKind kind, int speed, boolean required, boolean beforeVarnish) {
         double changed = works.stream()
                 .filter(w -> !LEAVES_IT.contains(w.work()))
                 .mapToDouble(WorkDone::at)
@@ -80,7 +80,10 @@ public record ProofTables(
         Optional<JudgedTest> received = last(kind, speed, Double.NEGATIVE_INFINITY, changed);
         Optional<JudgedTest> bare =
                 rewound == Double.NEGATIVE_INFINITY ? Optional.empty() : last(kind, speed, rewound, dipped);
-        Optional<JudgedTest> now = tests.current(kind, speed).filter(t -> !works(changed) || t.at() >= changed);
+        // Once it is dipped, the proof before varnish is what was read then, by the readings alone: varnish ages it.
+        boolean history = beforeVarnish && dipped < Double.POSITIVE_INFINITY;
+        Optional<JudgedTest> now =
+                history ? bare : tests.current(kind, speed).filter(t -> !works(changed) || t.at() >= changed);
         String named = kind.label() + (kind.eachSpeed() ? speeds.get(speed - 1) : "");
         return new ProofRow(
                 named,
@@ -93,7 +96,7 @@ public record ProofTables(
                         ? Optional.ofNullable(predicted.terminalOhmAt25C().get(speed))
                                 .map(v -> kind.keyFigure().orElseThrow().shown(v))
                         : Optional.empty(),
-                judged(kind, speed, now),
+                judged(kind, speed, now, history),
                 worse(kind, named, received, now),
                 required,
                 now.filter(t -> t.test().origin() == Origin.SIMULATED).isPresent());
@@ -124,7 +127,7 @@ public record ProofTables(
                 .orElseGet(() -> test.own().verdict().label());
     }
 
-    private Judgement judged(TestKind kind, int speed, Optional<JudgedTest> now) {
+    private Judgement judged(TestKind kind, int speed, Optional<JudgedTest> now, boolean history) {
         if (now.isEmpty()) {
             return new Judgement(
                     Verdict.UNPROVEN,
@@ -134,7 +137,8 @@ public record ProofTables(
                     "Take it.");
         }
         JudgedTest test = now.get();
-        List<Judgement> all = new ArrayList<>(List.of(test.effective()));
+        Judgement word = history ? test.own() : test.effective();
+        List<Judgement> all = new ArrayList<>(List.of(word));
         boolean elsewhere = test.has(Caveat.Kind.ELSEWHERE);
         if (elsewhere) {
             all.add(new Judgement(
@@ -144,7 +148,7 @@ public record ProofTables(
                     "Shop rule",
                     "Take it here."));
         }
-        if (kind == WindingTests.WINDING_RESISTANCE && test.verdict() != Verdict.UNPROVEN) {
+        if (kind == WindingTests.WINDING_RESISTANCE && word.verdict() != Verdict.UNPROVEN) {
             Optional.ofNullable(predicted.terminalOhmAt25C().get(speed))
                     .flatMap(p -> kind.keyFigure(test.result()).map(ohm -> MeasuredAgainstPredicted.judge(p, ohm)))
                     .ifPresent(all::add);

@@ -77,6 +77,23 @@ class ProofOnAJobTest {
         }
     }
 
+    /** What was proved on the bare winding stays proved when it is dipped, so that the second dip is not held by the first. */
+    @Test
+    void theProofBeforeVarnishIsWhatWasReadThen() {
+        Job job = rewound();
+        job.insulation = Optional.of(new Job.Taken<>(new SimulatedBench(motor(22)).insulationTest(), NOW - 1300));
+        List<String> before = words(job);
+        assertThat(before).contains("Insulation to frame HOLDS");
+        assertThat(words(job.worked(Work.DIPPED, NOW - 1200).worked(Work.BAKED, NOW - 1100)))
+                .isEqualTo(before);
+    }
+
+    private static List<String> words(Job job) {
+        return job.read().rewind().bare().orElseThrow().rows().stream()
+                .map(r -> r.test() + " " + r.verdict())
+                .toList();
+    }
+
     @Test
     void worseThanAsReceivedIsNamed() {
         Job job = rewound();

@@ -78,19 +78,18 @@ class RewindTest {
                 .with(200);
         lead.post(job + "/winding/settle", Map.of("reason", "")).with(200);
         write(lead, "offers", crusher.at("/sheets/offers/typed")).with(200);
-        choose(1);
+        choose(1, "Rewind").with(200);
         Map<String, Object> conclusion = new HashMap<>(Map.of("explanation", "turn-short", "reason", "seen"));
         conclusion.put("root", "");
         conclusion.put("recommendations", List.of("Set the relay to the plate."));
         lead.post(job + "/conclusion", conclusion).with(200);
     }
 
-    private void choose(int quote) {
+    private Visitor.Answer choose(int quote, String option) {
         lead.post(job + "/quotes", Map.of()).with(200);
-        lead.post(
-                        job + "/quotes/" + quote + "/answer",
-                        Map.of("option", "Rewind", "customer", "R. Ashe", "how", "telephone", "reason", "Soonest."))
-                .with(200);
+        return lead.post(
+                job + "/quotes/" + quote + "/answer",
+                Map.of("option", option, "customer", "R. Ashe", "how", "telephone", "reason", "Soonest."));
     }
 
     private void prepared() throws IOException {
@@ -245,10 +244,22 @@ class RewindTest {
         assertThat(holding("rewind/insertion")).doesNotContain("not-back-at-choice");
         looped("900");
         assertThat(now().at("/next/station").asString()).isEqualTo("choose");
-        choose(2);
-        assertThat(holding("rewind/insertion"))
-                .doesNotContain("not-back-at-choice")
-                .contains("core-measured");
+        assertThat(choose(2, "Rewind").with(400).text()).contains("The core stops");
+        lead.post(
+                        job + "/quotes/2/answer",
+                        Map.of(
+                                "option", "New motor, IE4",
+                                "customer", "R. Ashe",
+                                "how", "telephone",
+                                "reason", "The core is gone."))
+                .with(200);
+        assertThat(next()).isEqualTo("Not ready to release: Nobody said what happens to the old motor");
+        write(lead, "disposal", Map.of("fate", "scrapped-here", "agreedWith", "R. Ashe"))
+                .with(200);
+        hand(tech, "signed", "").with(200);
+        assertThat(hand(tech, "signed", "").with(400).problemFields()).containsExactly("by");
+        hand(lead, "signed", "").with(200);
+        assertThat(now().at("/release/signatures").size()).isEqualTo(2);
     }
 
     @Test
