@@ -262,7 +262,7 @@ final class Stations {
                 return plate.get();
             }
         }
-        if (job.coilMap().isEmpty() && open(Station.BENCH) && !choice.works()) {
+        if (job.coilMap().isEmpty() && open(Station.BENCH) && job.chosen().isEmpty()) {
             Optional<JobAssessment.Next> bench = bench().find();
             if (bench.isPresent()) {
                 return bench.get();
@@ -297,7 +297,11 @@ final class Stations {
             }
             return next("Open it and paint the coil map: " + Phrase.lower(worst.headline()), JobStep.COIL_MAP);
         }
-        if (sound && job.coilMap().isEmpty() && job.concluded().isEmpty() && open(Station.BENCH) && !choice.works()) {
+        if (sound
+                && job.coilMap().isEmpty()
+                && job.concluded().isEmpty()
+                && open(Station.BENCH)
+                && job.chosen().isEmpty()) {
             Optional<JobAssessment.Next> bench = bench().sound();
             if (bench.isPresent()) {
                 return bench.get();
