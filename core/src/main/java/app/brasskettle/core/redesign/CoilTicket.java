@@ -32,6 +32,10 @@ public record CoilTicket(
 
     /** Slot insulation stands out of the iron this far at each end, up to 1 kV. */
     private static final double CUFF_M = 0.010;
+    /** Upper ends of the voltage classes of slot liners. */
+    private static final double LOW_V = 250;
+
+    private static final double MIDDLE_V = 690;
     /** Cross-sections of stranded copper, mm² (IEC 60228). */
     private static final List<Double> LEADS_MM2 = List.of(
             0.75, 1.0, 1.5, 2.5, 4.0, 6.0, 10.0, 16.0, 25.0, 35.0, 50.0, 70.0, 95.0, 120.0, 150.0, 185.0, 240.0, 300.0);
@@ -62,7 +66,7 @@ public record CoilTicket(
                 .map(c -> new CoilTicket(
                         coils(c),
                         former(c.data(), take),
-                        insulation(c.data(), take),
+                        insulation(c.data(), take, rules),
                         leads(c.data(), assessment.diagram(), take, rules),
                         WireDraw.of(
                                 c.data().slots()
@@ -118,7 +122,7 @@ public record CoilTicket(
         return List.copyOf(lines);
     }
 
-    private static List<Line> insulation(WindingData d, WindingTake take) {
+    private static List<Line> insulation(WindingData d, WindingTake take, ShopRules rules) {
         double length = take.grossLengthM().orElse(d.coreLengthM()) + 2 * CUFF_M;
         Optional<SlotShape> slot = take.slot();
         String noSlot = "width by the slot, whose section is not taken";
@@ -126,16 +130,20 @@ public record CoilTicket(
         lines.add(new Line(
                 "Slot liners",
                 d.slots() + " of " + mm(length),
-                slot.flatMap(SlotShape::linerM)
-                        .map(w -> mm(w) + " wide, lip to lip")
-                        .orElse(noSlot)));
+                Figures.plain(linerMm(d.ratedVoltageV(), rules)) + " mm thick, "
+                        + slot.flatMap(SlotShape::linerM)
+                                .map(w -> mm(w) + " wide, lip to lip")
+                                .orElse(noSlot)));
         lines.add(new Line(
                 "Separators between layers",
                 d.slots() + " of " + mm(length),
                 slot.flatMap(s -> s.topWidthM().flatMap(t -> s.bottomWidthM().map(b -> (t + b) / 2)))
                         .map(w -> mm(w) + " wide, the mean of the slot")
                         .orElse(noSlot)));
-        lines.add(new Line("Wedges", d.slots() + " of " + mm(length), ""));
+        lines.add(new Line(
+                "Wedges",
+                d.slots() + " of " + mm(length),
+                "ties: " + 2 * d.slots() + ", one a coil at both ends"));
         int groups = 3 * d.poles();
         lines.add(take.barriers()
                 .map(b -> switch (b) {
@@ -150,6 +158,14 @@ public record CoilTicket(
                         String.valueOf(2 * groups),
                         PhaseBarriers.BETWEEN_GROUPS.label() + ", both ends; what was there is not taken")));
         return List.copyOf(lines);
+    }
+
+    /** Thickness of the slot liner by the voltage, as the shop set it. */
+    private static double linerMm(double ratedV, ShopRules rules) {
+        return rules.figure(
+                ratedV <= LOW_V
+                        ? ShopLimit.LINER_TO_250_V_MM
+                        : ratedV <= MIDDLE_V ? ShopLimit.LINER_TO_690_V_MM : ShopLimit.LINER_OVER_690_V_MM);
     }
 
     private static List<Line> leads(
