@@ -141,9 +141,7 @@ public record CoilTicket(
                         .map(w -> mm(w) + " wide, the mean of the slot")
                         .orElse(noSlot)));
         lines.add(new Line(
-                "Wedges",
-                d.slots() + " of " + mm(length),
-                "ties: " + 2 * d.slots() + ", one a coil at both ends"));
+                "Wedges", d.slots() + " of " + mm(length), "ties: " + 2 * d.slots() + ", one a coil at both ends"));
         int groups = 3 * d.poles();
         lines.add(take.barriers()
                 .map(b -> switch (b) {
