@@ -25,7 +25,7 @@ import app.brasskettle.core.windingtake.WindingAssessment;
 import app.brasskettle.core.work.JobStep;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.worksheet.Phrase;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
@@ -196,12 +196,10 @@ final class Stations {
 
     /** A station with nothing on record is unproven; else the worst of what is on record judges it. */
     private JobAssessment.StationAssessment station(Station station, JobAssessment.StepAssessment... steps) {
-        List<Verdict> done = new ArrayList<>();
-        for (JobAssessment.StepAssessment s : steps) {
-            if (s.done()) {
-                done.add(s.verdict());
-            }
-        }
+        List<Verdict> done = Arrays.stream(steps)
+                .filter(JobAssessment.StepAssessment::done)
+                .map(JobAssessment.StepAssessment::verdict)
+                .toList();
         return new JobAssessment.StationAssessment(
                 station,
                 station.label(),
@@ -248,6 +246,11 @@ final class Stations {
                 .step();
     }
 
+    /** The bench asks for more until the motor was opened and painted, or the customer has answered. */
+    private boolean benchSpeaks() {
+        return job.coilMap().isEmpty() && open(Station.BENCH) && job.chosen().isEmpty();
+    }
+
     private boolean open(Station station) {
         return !job.routing().skipped().containsKey(station);
     }
@@ -262,7 +265,7 @@ final class Stations {
                 return plate.get();
             }
         }
-        if (job.coilMap().isEmpty() && open(Station.BENCH) && job.chosen().isEmpty()) {
+        if (benchSpeaks()) {
             Optional<JobAssessment.Next> bench = bench().find();
             if (bench.isPresent()) {
                 return bench.get();
@@ -297,11 +300,7 @@ final class Stations {
             }
             return next("Open it and paint the coil map: " + Phrase.lower(worst.headline()), JobStep.COIL_MAP);
         }
-        if (sound
-                && job.coilMap().isEmpty()
-                && job.concluded().isEmpty()
-                && open(Station.BENCH)
-                && job.chosen().isEmpty()) {
+        if (sound && job.concluded().isEmpty() && benchSpeaks()) {
             Optional<JobAssessment.Next> bench = bench().sound();
             if (bench.isPresent()) {
                 return bench.get();
