@@ -33,6 +33,7 @@ class RewindTest {
         assertThat(page.getByText("All 48 coils are in")).isVisible();
         tech.goTo(JOB + "/rewind/brazing");
         Locator joints = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Brazed: "));
+        assertThat(joints.first()).isVisible();
         int all = joints.count();
         for (int done = 1; done < all; done++) {
             joints.first().click();
