@@ -1,16 +1,9 @@
 package app.brasskettle.measurements;
 
-import app.brasskettle.core.connection.ConnectionDiagram;
-import app.brasskettle.core.connection.ConnectionScheme;
-import app.brasskettle.core.connection.DiagramQuestion;
-import app.brasskettle.core.connection.DiagramWorksheet;
-import app.brasskettle.core.grouping.GroupRing;
-import app.brasskettle.core.instruments.BareStator;
+import app.brasskettle.core.casebook.WoundStators;
 import app.brasskettle.core.instruments.WindersMistake;
 import app.brasskettle.core.turningfield.FieldResult;
-import app.brasskettle.core.turningfield.TurningFieldWorksheet;
 import app.brasskettle.core.verdict.Verdict;
-import app.brasskettle.core.winding.WindingConnection;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -22,22 +15,8 @@ final class MistakesFound {
     private static final List<String> LOOKS =
             List.of("dummy rotor, 4 places", "lines", "lines, predicted", "warm groups", "span counted");
     private static final int SEEDS = 40;
-    private static final List<DiagramQuestion> DESIGNS = List.of(
-            design(36, 4, 8, 1, ConnectionScheme.THREE_LEAD, WindingConnection.WYE),
-            design(36, 4, 8, 2, ConnectionScheme.THREE_LEAD, WindingConnection.DELTA),
-            design(48, 4, 10, 1, ConnectionScheme.SIX_LEAD, null),
-            design(36, 6, 5, 1, ConnectionScheme.THREE_LEAD, WindingConnection.DELTA),
-            design(48, 4, 6, 1, ConnectionScheme.TWO_SPEED_CONSTANT_TORQUE, null),
-            design(48, 4, 6, 1, ConnectionScheme.TWO_SPEED_VARIABLE_TORQUE, null),
-            design(36, 2, 14, 1, ConnectionScheme.THREE_LEAD, WindingConnection.WYE));
 
     private MistakesFound() {}
-
-    private static DiagramQuestion design(
-            int slots, int poles, int span, int circuits, ConnectionScheme scheme, WindingConnection connection) {
-        return new DiagramQuestion(
-                slots, poles, span, circuits, scheme, Optional.ofNullable(connection), Optional.empty());
-    }
 
     static void print() {
         System.out.println("\n## A winder's mistakes, before varnish\n");
@@ -50,18 +29,7 @@ final class MistakesFound {
     }
 
     private static void line(String name, Optional<WindersMistake> mistake) {
-        List<FieldResult> all = DESIGNS.stream()
-                .flatMap(q -> {
-                    ConnectionDiagram diagram = DiagramWorksheet.create().work().apply(q);
-                    GroupRing ring = GroupRing.of(q.slots(), q.poles(), q.groupPattern());
-                    return diagram.connections().stream()
-                            .flatMap(c -> IntStream.range(0, SEEDS)
-                                    .mapToObj(seed -> TurningFieldWorksheet.create()
-                                            .work()
-                                            .apply(new BareStator(ring, q.spanSlots(), diagram, c, mistake, seed)
-                                                    .read(40, 10))));
-                })
-                .toList();
+        List<FieldResult> all = WoundStators.read(mistake, SEEDS);
         String shares = IntStream.range(0, LOOKS.size())
                 .mapToObj(i -> share(
                         all.stream()
@@ -77,10 +45,5 @@ final class MistakesFound {
 
     private static String share(long found, int of) {
         return Math.round(1000.0 * found / of) / 10.0 + " %";
-    }
-
-    /** Prints the table alone. */
-    public static void main(String[] args) {
-        print();
     }
 }
