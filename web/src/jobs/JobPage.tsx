@@ -36,6 +36,7 @@ import { Photos } from '../photos/Photos';
 import { ChooseStep } from '../choice/ChooseStep';
 import { DryingStep } from '../drying/DryingStep';
 import { BrazingStep } from '../rewind/BrazingStep';
+import { CutListStep } from '../rewind/CutListStep';
 import { DispatchStep } from '../rewind/DispatchStep';
 import { InsertionStep } from '../rewind/InsertionStep';
 import { BareProofStep, ProveStep } from '../rewind/ProofSteps';
@@ -43,7 +44,6 @@ import {
   BeforeStrippingStep,
   CoilsStep,
   CoreStep,
-  CutListStep,
   MachiningStep,
   StrippingStep,
   VarnishStep,

@@ -19,7 +19,7 @@ export function DispatchStep({ job }: { job: JobView }) {
   const act = (what: string, place = '') =>
     change.mutate({ method: 'POST', path: 'hands', body: { act: what, place } });
   const released = r.signatures.length > 1;
-  const replaced = job.choice?.options.some((o) => o.name === job.chosen?.option && o.kind === 'replace');
+  const replaced = r.replaced;
   return (
     <>
       <div className="head">

@@ -3,7 +3,6 @@ import { useState } from 'react';
 import type { JobView, Typed } from '../api/types';
 import { useChange } from '../job/useJob';
 import { ErrorNotice } from '../ui/ErrorNotice';
-import { Findings } from '../verdict/Findings';
 import { Holds } from './Holds';
 import { OvenFile } from './OvenFile';
 import { SheetStep } from './SheetStep';
@@ -168,29 +167,5 @@ export function MachiningStep({ job }: { job: JobView }) {
       fresh={{ works: [{}] }}
       said={job.rewind.machining ? [job.rewind.machining] : []}
     />
-  );
-}
-
-/** What is cut for the new winding, by its coil ticket. */
-export function CutListStep({ job }: { job: JobView }) {
-  return (
-    <>
-      <div className="head">
-        <h1>Cut list</h1>
-        <span className="soft">counts and sizes by the design and the slot</span>
-      </div>
-      {job.redesign?.chosen ? (
-        <>
-          <Findings findings={[job.redesign.judgement]} />
-          <p>
-            <a href={`/api/jobs/${job.identity.tag}/coil-ticket.pdf`} target="_blank" rel="noreferrer">
-              Print it with the coil ticket
-            </a>
-          </p>
-        </>
-      ) : (
-        <p className="caution">Choose the turns and the wire of the new winding first.</p>
-      )}
-    </>
   );
 }

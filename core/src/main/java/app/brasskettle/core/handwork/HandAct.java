@@ -5,32 +5,21 @@ import app.brasskettle.core.worksheet.Coded;
 /** What is done with one tap. */
 public enum HandAct implements Coded {
     /** A coil laid in; the place is the slot of its first side. */
-    COIL_IN("Coil in"),
+    COIL_IN,
     /** A coil taken out again. */
-    COIL_OUT("Coil out again"),
+    COIL_OUT,
     /** A joint brazed; the place names its terminals. */
-    JOINT_BRAZED("Joint brazed"),
+    JOINT_BRAZED,
     /** A joint opened again. */
-    JOINT_OPENED("Joint opened again"),
+    JOINT_OPENED,
     /** The first coil of a size counted by a second person; the place is the turns counted. */
-    COIL_COUNTED("First coil counted"),
+    COIL_COUNTED,
     /** Something of the dispatch looked at; the place names it. */
-    CHECKED("Checked"),
+    CHECKED,
     /** The same found not done after all. */
-    UNCHECKED("Not done after all"),
+    UNCHECKED,
     /** The motor released, by one of two people. */
-    SIGNED("Released");
-
-    private final String label;
-
-    HandAct(String label) {
-        this.label = label;
-    }
-
-    @Override
-    public String label() {
-        return label;
-    }
+    SIGNED;
 
     /** The act that this one takes back; itself where it takes back nothing. */
     HandAct undoes() {

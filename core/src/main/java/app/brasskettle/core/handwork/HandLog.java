@@ -15,6 +15,8 @@ import java.util.Set;
  */
 public record HandLog(List<HandDone> acts) {
 
+    private static final int NAMED = 5;
+
     public HandLog {
         acts = List.copyOf(acts);
     }
@@ -63,7 +65,8 @@ public record HandLog(List<HandDone> acts) {
                     "place",
                     Problem.Code.WORD,
                     "place is “" + place + "”; there is none so called on this motor, but "
-                            + places.stream().limit(5).toList() + (places.size() > 5 ? " and more" : ""));
+                            + String.join(", ", places.stream().limit(NAMED).toList())
+                            + (places.size() > NAMED ? " and " + (places.size() - NAMED) + " more" : ""));
             problems.throwIfAny();
         }
         HandDone done = standing(act.undoes()).get(place);

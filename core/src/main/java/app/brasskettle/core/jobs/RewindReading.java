@@ -31,6 +31,8 @@ import app.brasskettle.core.windingtake.WindingAssessment;
 import app.brasskettle.core.work.JobStep;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.WindingState;
+import app.brasskettle.core.work.Work;
+import app.brasskettle.core.work.WorkDone;
 import app.brasskettle.core.worksheet.Phrase;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -75,7 +77,10 @@ final class RewindReading {
     RewindAssessment read() {
         Optional<StrippingReading> stripping =
                 record.stripping().map(s -> StrippingReading.of(s.sheet(), winding.copper(), job.rules()));
-        Optional<Judgement> core = record.core().map(w -> w.sheet().judge());
+        // A core that was looked at before it was stripped once more is another one.
+        Optional<Judgement> core = record.core()
+                .filter(w -> w.at() > lastStripped())
+                .map(w -> w.sheet().judge());
         Optional<WindingData> design =
                 redesign.flatMap(RedesignAssessment::chosen).map(DesignedWinding::data);
         HandLog hands = record.hands().since(lastStripped());
@@ -84,7 +89,7 @@ final class RewindReading {
         Optional<BrazingList> brazing = redesign.flatMap(RedesignAssessment::diagram)
                 .map(d ->
                         BrazingList.of(d, hands, record.brazed().map(b -> ConnectionAssessment.of(design, b.sheet()))));
-        Optional<Judgement> counted = counted(design, hands);
+        Optional<Judgement> counted = counted(design, record.hands().since(lastRewound()));
         Optional<ProofTable> bare = rewinds() && state.present() && state.since() > Double.NEGATIVE_INFINITY
                 ? Optional.of(proofs.bare())
                 : Optional.empty();
@@ -145,6 +150,15 @@ final class RewindReading {
                 .isPresent();
     }
 
+    /** When the winding before the present work was finished: coils are wound while the old ones burn out. */
+    private double lastRewound() {
+        return job.timeline().works().stream()
+                .filter(w -> w.work() == Work.REWOUND && w.at() < lastStripped())
+                .mapToDouble(WorkDone::at)
+                .max()
+                .orElse(Double.NEGATIVE_INFINITY);
+    }
+
     private double lastStripped() {
         return state.strippedAt();
     }
@@ -171,11 +185,13 @@ final class RewindReading {
 
     /** The core loop test taken on the bare core. */
     private Optional<JudgedTest> coreLoop() {
-        return tests.current(OpenMotorTests.CORE_LOOP_RESULT, 1).filter(t -> t.at() > lastStripped());
+        return tests.current(OpenMotorTests.CORE_LOOP_RESULT, 1)
+                .filter(t -> t.at() > lastStripped())
+                .filter(t -> t.proves() || t.verdict() == Verdict.STOP);
     }
 
     private boolean coreLoopGoodSince(double at) {
-        return tests.current(OpenMotorTests.CORE_LOOP_RESULT, 1)
+        return coreLoop()
                 .filter(t -> t.at() > at && (t.verdict() == Verdict.HOLDS || t.verdict() == Verdict.WATCH))
                 .isPresent();
     }
@@ -183,11 +199,12 @@ final class RewindReading {
     /** Why the core cannot take a winding: seen bad, measured bad, or overheated and not measured since. Each is told once. */
     private Optional<String> sendBack(Optional<StrippingReading> stripping, Optional<Judgement> core) {
         boolean stripped = lastStripped() > Double.NEGATIVE_INFINITY;
-        double told = record.sentBack().map(RewindRecord.SentBack::at).orElse(Double.NEGATIVE_INFINITY);
+        Optional<RewindRecord.SentBack> before = record.sentBack().filter(b -> b.at() > lastRewound());
+        double told = before.map(RewindRecord.SentBack::at).orElse(Double.NEGATIVE_INFINITY);
         Optional<JudgedTest> loop = coreLoop();
         Optional<String> measured = loop.filter(t -> stripped && t.verdict() == Verdict.STOP && t.at() > told)
                 .map(t -> "Core loop: " + Phrase.lower(t.effective().headline()));
-        if (measured.isPresent() || record.sentBack().isPresent()) {
+        if (measured.isPresent() || before.isPresent()) {
             return measured;
         }
         boolean good = loop.filter(t -> stripped && (t.verdict() == Verdict.HOLDS || t.verdict() == Verdict.WATCH))

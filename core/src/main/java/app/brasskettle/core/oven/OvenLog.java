@@ -1,6 +1,5 @@
 package app.brasskettle.core.oven;
 
-import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.testfile.FileText;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
@@ -232,15 +231,5 @@ public final class OvenLog {
         int m = (month + 9) % 12;
         int y = year - m / 10;
         return 365L * y + y / 4 - y / 100 + y / 400 + (m * 306 + 5) / 10 + dayOfMonth - 1;
-    }
-
-    /** Writes readings as a file that {@link #read} reads again. */
-    public static String csv(List<OvenReading> readings) {
-        StringBuilder text = new StringBuilder("minutes,part °C\n");
-        readings.forEach(r -> text.append(Figures.plain(r.minutes()))
-                .append(',')
-                .append(Figures.plain(r.partC()))
-                .append('\n'));
-        return text.toString();
     }
 }

@@ -80,7 +80,7 @@ public record ProofTables(
         Optional<JudgedTest> received = last(kind, speed, Double.NEGATIVE_INFINITY, changed);
         Optional<JudgedTest> bare =
                 rewound == Double.NEGATIVE_INFINITY ? Optional.empty() : last(kind, speed, rewound, dipped);
-        // Once it is dipped, the proof before varnish is what was read then, by the readings alone: varnish ages it.
+        // Once it is dipped, the proof before varnish is what was read then: varnish ages it.
         boolean history = beforeVarnish && dipped < Double.POSITIVE_INFINITY;
         Optional<JudgedTest> now =
                 history ? bare : tests.current(kind, speed).filter(t -> !works(changed) || t.at() >= changed);
@@ -137,7 +137,7 @@ public record ProofTables(
                     "Take it.");
         }
         JudgedTest test = now.get();
-        Judgement word = history ? test.own() : test.effective();
+        Judgement word = history ? test.unaged() : test.effective();
         List<Judgement> all = new ArrayList<>(List.of(word));
         boolean elsewhere = test.has(Caveat.Kind.ELSEWHERE);
         if (elsewhere) {

@@ -13,7 +13,9 @@ import java.util.List;
  */
 public record EarlierRelease(String tag, double releasedAt, List<String> advice) {
 
-    private static final double SECONDS_OF_A_MONTH = 2_629_746;
+    /** A twelfth of a Gregorian year. */
+    static final double SECONDS_OF_A_MONTH = 2_629_746;
+
     private static final double SECONDS_OF_A_DAY = 86_400;
 
     public EarlierRelease {

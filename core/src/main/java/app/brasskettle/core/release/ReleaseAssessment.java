@@ -28,6 +28,7 @@ import java.util.stream.Collectors;
  * @param open what stays open: parts left out, what it came without
  * @param warrantyUntil when the shop no longer stands by its work, seconds of the epoch; empty until both signed
  * @param returned what coming back means, where the same motor left proved before
+ * @param replaced whether the motor is replaced and does not leave as a proved one
  * @param judgement what stands
  */
 public record ReleaseAssessment(
@@ -39,12 +40,12 @@ public record ReleaseAssessment(
         List<String> open,
         Optional<Double> warrantyUntil,
         Optional<Judgement> returned,
+        boolean replaced,
         Judgement judgement) {
 
     /** A motor is released by so many people. */
     public static final int SIGNATURES = 2;
 
-    private static final double SECONDS_OF_A_MONTH = 2_629_746;
     private static final String SOURCE = "Shop rule: two people release a motor";
 
     /** An item, and who looked at it. */
@@ -74,7 +75,7 @@ public record ReleaseAssessment(
                         .values())
                 : List.of();
         Optional<Double> until = signatures.size() == SIGNATURES && facts.warrantyMonths() > 0
-                ? Optional.of(signatures.get(1).at() + facts.warrantyMonths() * SECONDS_OF_A_MONTH)
+                ? Optional.of(signatures.get(1).at() + facts.warrantyMonths() * EarlierRelease.SECONDS_OF_A_MONTH)
                 : Optional.empty();
         List<String> open = new ArrayList<>(facts.leftOut());
         facts.cameWithout().map(w -> "Came without: " + w).ifPresent(open::add);
@@ -87,6 +88,7 @@ public record ReleaseAssessment(
                 List.copyOf(open),
                 until,
                 record.earlier().map(e -> e.returned(record.receivedAt(), facts.warrantyMonths())),
+                facts.replaced(),
                 judge(holding, signatures));
     }
 

@@ -23,7 +23,7 @@ public enum RewindNeed implements Coded {
             "Record the customer’s answer.",
             JobStep.OPTIONS.path()),
     NOT_BACK_AT_CHOICE(
-            EnumSet.of(JobStep.STRIPPING, JobStep.COILS, JobStep.INSERTION, JobStep.BRAZING, JobStep.VARNISH),
+            EnumSet.of(JobStep.COILS, JobStep.INSERTION, JobStep.BRAZING, JobStep.VARNISH),
             f -> f.backToChoose().isEmpty(),
             f -> f.backToChoose().orElse(""),
             "Let the customer choose again with what is known now, or test the core and find it sound.",

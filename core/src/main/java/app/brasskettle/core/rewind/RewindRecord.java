@@ -17,7 +17,7 @@ import java.util.Optional;
  * @param machining machined work
  * @param hands acts of one tap
  * @param chosenAt when the customer chose last, seconds of the epoch; negative infinity where nobody did
- * @param sentBack when it was sent back to the choice last, since it was stripped
+ * @param sentBack when the record itself sent it back to the choice last
  */
 public record RewindRecord(
         Optional<Written<Preparation>> preparation,

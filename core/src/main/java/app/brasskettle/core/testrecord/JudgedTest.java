@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param own the shop's judgement of the readings alone
  * @param other the other school's, where there is one
  * @param effective the judgement that stands: {@code own} and what became of it
+ * @param unaged the same before work done since let it grow old: what it was worth when it was taken
  * @param caveats what became of it, in doubt first
  * @param stop what a Stop of it does to energising
  * @param evidence what it says about the cause
@@ -29,6 +30,7 @@ public record JudgedTest(
         Judgement own,
         Optional<Judgement> other,
         Judgement effective,
+        Judgement unaged,
         List<Caveat> caveats,
         StopRule stop,
         List<Evidence> evidence,

@@ -71,12 +71,16 @@ public final class TestJudge {
                 "Overruled by " + o.by() + ": " + o.verdict().label() + ", " + o.why(),
                 "")));
         Judgement effective = overruling.map(o -> overruled(doubted, o)).orElse(doubted);
+        Judgement unaged = doubted(
+                judging.own(),
+                caveats.stream().filter(c -> c.kind() != Caveat.Kind.STALE).toList());
         return new JudgedTest(
                 test,
                 judging.result(),
                 judging.own(),
                 judging.other(),
                 effective,
+                overruling.map(o -> overruled(unaged, o)).orElse(unaged),
                 List.copyOf(caveats),
                 test.kind().stopRule(judging.result(), rules),
                 evidence(test, judging, caveats, overruling),

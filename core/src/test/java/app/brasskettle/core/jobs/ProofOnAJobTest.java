@@ -88,6 +88,16 @@ class ProofOnAJobTest {
                 .isEqualTo(before);
     }
 
+    /** A reading that nobody could rest on then is not made good by the varnish over it. */
+    @Test
+    void whatWasInDoubtBeforeVarnishStaysInDoubt() {
+        Job job = rewound();
+        job.insulation = Optional.of(new Job.Taken<>(new SimulatedBench(motor(22)).insulationTest(), NOW - 1300));
+        job.proof = Optional.empty();
+        assertThat(words(job)).contains("Insulation to frame UNPROVEN");
+        assertThat(words(job.worked(Work.DIPPED, NOW - 1200))).contains("Insulation to frame UNPROVEN");
+    }
+
     private static List<String> words(Job job) {
         return job.read().rewind().bare().orElseThrow().rows().stream()
                 .map(r -> r.test() + " " + r.verdict())

@@ -61,10 +61,4 @@ class OvenLogTest {
         assertThat(Refusals.fields(() -> read("time,part °C\n10:00,20\n09:50,300\n")))
                 .containsExactly("readings[1].minutes");
     }
-
-    @Test
-    void readsWhatItWrites() {
-        List<OvenReading> readings = List.of(new OvenReading(0, 21.5), new OvenReading(12.25, 180));
-        assertThat(read(OvenLog.csv(readings))).isEqualTo(readings);
-    }
 }

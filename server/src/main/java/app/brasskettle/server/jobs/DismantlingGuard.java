@@ -38,6 +38,7 @@ public final class DismantlingGuard {
         if (takesCopperOut(work) && job.record().timeline().winding().present()) {
             mayStrip(job);
         }
+        FinishGuard.mayWork(job, work);
         if (job.runs().stream().anyMatch(r -> r.endedAt().isEmpty())) {
             throw RefusedException.gated("Voltage is on: nobody works on it now");
         }

@@ -28,9 +28,11 @@ final class FinishFacts {
     static final String BECAUSE_OF_CORE = "core";
 
     private final RecordedJob job;
+    private final HandLog hands;
 
     FinishFacts(RecordedJob job) {
         this.job = job;
+        this.hands = hands();
     }
 
     RewindRecord rewind() {
@@ -43,7 +45,7 @@ final class FinishFacts {
                 written(SheetKind.WASHING, Washing.class),
                 written(SheetKind.VARNISHING, Varnishing.class),
                 written(SheetKind.MACHINING, Machining.class),
-                hands(),
+                hands,
                 job.last(EventKind.CHOSEN).map(JobRow.EventRow::epochSeconds).orElse(Double.NEGATIVE_INFINITY),
                 job.here(EventKind.SENT_BACK).stream()
                         .filter(e -> e.text("because").equals(BECAUSE_OF_CORE))
@@ -53,8 +55,8 @@ final class FinishFacts {
 
     ReleaseRecord release(Optional<EarlierRelease> earlier) {
         return new ReleaseRecord(
-                hands(),
-                job.read(SheetKind.DISPOSAL, Disposal.class),
+                hands,
+                written(SheetKind.DISPOSAL, Disposal.class).map(RewindRecord.Written::sheet),
                 job.last(EventKind.CONCLUDED)
                         .map(e -> e.texts("recommendations"))
                         .orElse(List.of()),
@@ -71,8 +73,10 @@ final class FinishFacts {
                 .toList());
     }
 
+    /** A sheet written here; what a file brought is history and opens no gate. */
     private <T extends Record> Optional<RewindRecord.Written<T>> written(SheetKind kind, Class<T> type) {
         return job.sheet(kind)
+                .filter(s -> !s.imported())
                 .flatMap(s -> job.read(kind, type)
                         .map(sheet -> new RewindRecord.Written<>(sheet, s.by(), JobClock.seconds(s.at()))));
     }

@@ -1,5 +1,6 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.rewind.RewindNeed;
 import app.brasskettle.core.rewind.SheetWork;
@@ -22,6 +23,13 @@ public final class FinishGuard {
             SheetKind.CORE_AFTER, JobStep.CORE_AFTER,
             SheetKind.COILS_WOUND, JobStep.COILS,
             SheetKind.VARNISHING, JobStep.VARNISH);
+
+    /** The step whose gate work asks, where a rewind was chosen. */
+    private static final Map<Work, JobStep> STEPS_OF_WORK = Map.of(
+            Work.STRIPPED, JobStep.STRIPPING,
+            Work.REWOUND, JobStep.BRAZING,
+            Work.DIPPED, JobStep.VARNISH,
+            Work.BAKED, JobStep.VARNISH);
 
     private FinishGuard() {}
 
@@ -49,6 +57,28 @@ public final class FinishGuard {
             RewindNeed.Hold first = holding.get(0);
             throw RefusedException.gated(first.sentence() + ". " + first.opens());
         }
+    }
+
+    /**
+     * Refuses work of a rewind that was chosen and whose step may not begin, whichever way it is recorded.
+     *
+     * @throws RefusedException with what holds it, and what opens it
+     */
+    static void mayWork(RecordedJob job, Work work) {
+        boolean rewinds =
+                job.record().chosen().filter(c -> c.kind() == OptionKind.REWIND).isPresent();
+        if (!rewinds || !STEPS_OF_WORK.containsKey(work)) {
+            return;
+        }
+        JobAssessment reading =
+                ReadJob.of(job, JobClock.seconds(JobClock.now())).reading();
+        mayBegin(reading, STEPS_OF_WORK.get(work));
+        reading.rewind()
+                .brazing()
+                .filter(b -> work == Work.REWOUND && !b.full())
+                .ifPresent(b -> {
+                    throw RefusedException.gated("Not every joint is brazed. " + b.hands());
+                });
     }
 
     /** Lists the work that a sheet says was done since it was written last; what is not allowed on this motor is refused. */

@@ -204,6 +204,7 @@ public final class RecordedJob {
         Optional<Plate> plate = versions.isEmpty()
                 ? Optional.empty()
                 : Optional.of(versions.get(versions.size() - 1).plate());
+        FinishFacts finish = new FinishFacts(this);
         return new JobRecord(
                 sheet(SheetKind.ARRIVAL)
                         .map(s -> new JobRecord.Received(
@@ -238,8 +239,8 @@ public final class RecordedJob {
                 CustomerAnswers.chosen(this),
                 CustomerAnswers.reply(this),
                 read(SheetKind.DRYING, DryingCurve.class),
-                new FinishFacts(this).rewind(),
-                new FinishFacts(this).release(released));
+                finish.rewind(),
+                finish.release(released));
     }
 
     /** What is on record of the winding: two takes, the word that settled them, its joints. */

@@ -3,7 +3,6 @@ package app.brasskettle.server.reports;
 import app.brasskettle.core.handwork.HandDone;
 import app.brasskettle.core.prove.ProofRow;
 import app.brasskettle.core.verdict.Judgement;
-import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.jobview.JobView;
 import app.brasskettle.server.settings.ShopSettings;
 import java.time.Instant;
@@ -117,6 +116,6 @@ final class Certificate extends SheetPage {
         return job.release().signatures().stream()
                 .reduce((earlier, later) -> later)
                 .map(s -> moment(s.at()))
-                .orElseGet(JobClock::now);
+                .orElseThrow();
     }
 }

@@ -26,15 +26,7 @@ final class JobTag {
     static String html(JobView job, String address, ShopSettings settings) {
         String shop = settings.shopName();
         JobView.Identity id = job.identity();
-        StringBuilder out = new StringBuilder("<html><head><title>")
-                .append(Markup.esc(id.tag()))
-                .append("</title><style>")
-                .append(STYLE)
-                .append("</style></head><body><div class=\"code\">")
-                .append(QrDrawing.svg(address, 32))
-                .append("</div><h1>")
-                .append(Markup.esc(id.tag()))
-                .append("</h1>");
+        StringBuilder out = opened(id.tag(), address);
         line(out, "<b>" + Markup.esc(shorten(id.machine(), 60)) + "</b>");
         line(out, Markup.esc(shorten(id.customer(), 60)));
         line(out, Markup.esc(id.motor().isEmpty() ? "Plate not read" : id.motor()));
@@ -64,15 +56,7 @@ final class JobTag {
     /** The label tied to a motor that leaves: what it is, who released it, and the relay's setting. */
     static String released(JobView job, String address, ShopSettings settings) {
         JobView.Identity id = job.identity();
-        StringBuilder out = new StringBuilder("<html><head><title>")
-                .append(Markup.esc(id.tag()))
-                .append("</title><style>")
-                .append(STYLE)
-                .append("</style></head><body><div class=\"code\">")
-                .append(QrDrawing.svg(address, 32))
-                .append("</div><h1>")
-                .append(Markup.esc(id.tag()))
-                .append("</h1>");
+        StringBuilder out = opened(id.tag(), address);
         line(out, "<b>" + Markup.esc(shorten(id.motor(), 70)) + "</b>");
         line(out, Markup.esc(shorten(id.customer(), 60)));
         job.release().relays().forEach(r -> line(out, Markup.esc(shorten(r.sentence(), 70))));
@@ -107,6 +91,19 @@ final class JobTag {
                         + row.job().map(j -> " · job " + Markup.esc(j)).orElse("") + " · " + Markup.esc(shop)
                         + "</span>");
         return out.append("</body></html>").toString();
+    }
+
+    /** A tag as far as its code and its number. */
+    private static StringBuilder opened(String tag, String address) {
+        return new StringBuilder("<html><head><title>")
+                .append(Markup.esc(tag))
+                .append("</title><style>")
+                .append(STYLE)
+                .append("</style></head><body><div class=\"code\">")
+                .append(QrDrawing.svg(address, 32))
+                .append("</div><h1>")
+                .append(Markup.esc(tag))
+                .append("</h1>");
     }
 
     private static void line(StringBuilder out, String html) {

@@ -99,6 +99,14 @@ class RewindTest {
                         .with(409)
                         .text())
                 .contains("asbestos");
+        assertThat(tech.post(job + "/worked", Map.of("work", "stripped"))
+                        .with(409)
+                        .text())
+                .contains("asbestos");
+        assertThat(tech.post(job + "/worked", Map.of("work", "rewound"))
+                        .with(409)
+                        .text())
+                .contains("Not every coil is in");
         write(tech, "preparation", Map.of("oldInsulation", "free-of-asbestos", "coreNotTested", "no loop set today"))
                 .with(200);
         ByteArrayOutputStream png = new ByteArrayOutputStream();
@@ -220,6 +228,10 @@ class RewindTest {
         assertThat(now().at("/windingState/present").asBoolean()).isTrue();
         assertThat(next()).startsWith("Before varnish: 4 of 4 tests");
         assertThat(write(tech, "varnishing", Map.of("method", "dip", "passes", List.of(Map.of())))
+                        .with(409)
+                        .text())
+                .contains("not proved");
+        assertThat(tech.post(job + "/worked", Map.of("work", "dipped"))
                         .with(409)
                         .text())
                 .contains("not proved");
