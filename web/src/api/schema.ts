@@ -2812,6 +2812,7 @@ export interface components {
             judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
             open: string[];
             relays: components["schemas"]["app.brasskettle.core.release.RelaySetting"][];
+            replaced: boolean;
             returned: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             signatures: components["schemas"]["app.brasskettle.core.handwork.HandDone"][];
             warrantyUntil: number | null;
