@@ -88,6 +88,12 @@ export function JobPage() {
                 Kept, and merged with what {merged} wrote meanwhile.
               </p>
             )}
+            {data.rewind.backToChoose && (
+              <p className="caution" role="status">
+                <b>Back to Choose: {data.rewind.backToChoose}.</b> The earlier answer stays on record. Test
+                the core and find it sound, or let the customer answer another quote.
+              </p>
+            )}
             {data.release.returned && (
               <p className="caution" role="status">
                 <b>{data.release.returned.headline}.</b> {data.release.returned.because}{' '}

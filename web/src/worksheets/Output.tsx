@@ -1,6 +1,7 @@
 import { plain } from '../quantity/figures';
+import { Findings } from '../verdict/Findings';
 import { Mark } from '../verdict/Mark';
-import type { Verdict } from '../api/types';
+import type { Judgement, Verdict } from '../api/types';
 
 const WORDY = new Set([
   'judgement',
@@ -19,18 +20,32 @@ const WORDY = new Set([
 export function Output({ value }: { value: { [name: string]: unknown } }) {
   const rows = Object.entries(value).filter(([name]) => !WORDY.has(name));
   return (
-    <table className="quiet">
-      <tbody>
-        {rows.map(([name, v]) => (
-          <tr key={name}>
-            <td>{words(name)}</td>
-            <td className="n" style={{ whiteSpace: 'normal' }}>
-              <Value name={name} value={v} />
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <>
+      {rows.map(([name, v]) => judged(v) && <Findings key={name} findings={v} />)}
+      <table className="quiet">
+        <tbody>
+          {rows
+            .filter(([, v]) => !judged(v))
+            .map(([name, v]) => (
+              <tr key={name}>
+                <td>{words(name)}</td>
+                <td className="n" style={{ whiteSpace: 'normal' }}>
+                  <Value name={name} value={v} />
+                </td>
+              </tr>
+            ))}
+        </tbody>
+      </table>
+    </>
+  );
+}
+
+/** Judgements are sentences and no figures, under whatever name they come. */
+function judged(value: unknown): value is Judgement[] {
+  return (
+    Array.isArray(value) &&
+    value.length > 0 &&
+    value.every((v) => typeof v === 'object' && v !== null && 'headline' in v && 'verdict' in v)
   );
 }
 

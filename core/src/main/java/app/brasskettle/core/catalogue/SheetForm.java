@@ -121,7 +121,7 @@ public record SheetForm(String name, String title, List<String> sources, List<Fi
     /** "ratedVoltageV" reads "rated voltage": humps parted, the unit at the end dropped. */
     private static String label(String name) {
         String bare = name.replaceAll(
-                "(?<=[a-z])(Mm2|MmPerS|Mm|Rpm|Hz|Percent|Hours|Years|Microfarad|Millivolt|[VAWMCSN])$", "");
+                "(?<=[a-z])(Mm2|MmPerS|Mm|Rpm|Hz|Percent|Hours|Minutes|Kg|Years|Microfarad|Millivolt|[VAWMCSN])$", "");
         return bare.replaceAll("(?<=[a-z])(?=[A-Z0-9])", " ").toLowerCase(java.util.Locale.ROOT);
     }
 

@@ -141,6 +141,7 @@ public enum Dimension implements Coded {
             new Ending("CoreC", TEMPERATURE),
             new Ending("TemperatureC", TEMPERATURE),
             new Ending("partC", OVEN_TEMPERATURE),
+            new Ending("preheatC", OVEN_TEMPERATURE),
             new Ending("holdC", OVEN_TEMPERATURE),
             new Ending("limitC", OVEN_TEMPERATURE),
             new Ending("inutes", MINUTES));
