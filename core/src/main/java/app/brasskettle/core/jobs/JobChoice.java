@@ -143,13 +143,17 @@ final class JobChoice {
                 job.coilMap().map(m -> m.facts().stream().map(MapFact::code).collect(Collectors.toSet()));
         return new MotorCondition(
                 job.explosionProtected() && job.certificate().isEmpty(),
-                tests.standing()
-                        .filter(t -> t.current() && !t.kind().checksTester())
-                        .map(t -> new MotorCondition.Test(
-                                t.kind().aspect(),
-                                t.kind().label(),
-                                t.verdict(),
-                                t.effective().headline()))
+                Stream.concat(
+                                tests.standing()
+                                        .filter(t -> t.current() && !t.kind().checksTester())
+                                        .map(t -> new MotorCondition.Test(
+                                                t.kind().aspect(),
+                                                t.kind().label(),
+                                                t.verdict(),
+                                                t.effective().headline())),
+                                RewindReading.unsoundCore(job, tests).stream()
+                                        .map(b -> new MotorCondition.Test(
+                                                MotorCondition.Aspect.CORE, "Bare core", Verdict.STOP, b.reason())))
                         .toList(),
                 facts,
                 job.drying().map(d -> DryingWorksheet.create().work().apply(d).judgement()),

@@ -96,9 +96,8 @@ final class RewindReading {
         Optional<String> sendBack = sendBack(stripping, core);
         List<Judgement> varnish =
                 record.varnishing().map(v -> v.sheet().judge(job.rules())).orElse(List.of());
-        Optional<String> back = record.sentBack()
-                .filter(b -> b.at() > record.chosenAt() && !coreLoopGoodSince(b.at()))
-                .map(RewindRecord.SentBack::reason);
+        Optional<String> back =
+                unsoundCore(job, tests).filter(b -> b.at() > record.chosenAt()).map(RewindRecord.SentBack::reason);
         RewindFacts facts = new RewindFacts(
                 rewinds(),
                 opening.open(),
@@ -185,15 +184,21 @@ final class RewindReading {
 
     /** The core loop test taken on the bare core. */
     private Optional<JudgedTest> coreLoop() {
-        return tests.current(OpenMotorTests.CORE_LOOP_RESULT, 1)
-                .filter(t -> t.at() > lastStripped())
-                .filter(t -> t.proves() || t.verdict() == Verdict.STOP);
+        return coreLoop(tests).filter(t -> t.at() > lastStripped());
     }
 
-    private boolean coreLoopGoodSince(double at) {
-        return coreLoop()
-                .filter(t -> t.at() > at && (t.verdict() == Verdict.HOLDS || t.verdict() == Verdict.WATCH))
-                .isPresent();
+    private static Optional<JudgedTest> coreLoop(JudgedTests tests) {
+        return tests.current(OpenMotorTests.CORE_LOOP_RESULT, 1).filter(t -> t.proves() || t.verdict() == Verdict.STOP);
+    }
+
+    /** Why the core of a motor was found to take no winding, as long as no loop test since has found it sound. */
+    static Optional<RewindRecord.SentBack> unsoundCore(JobRecord job, JudgedTests tests) {
+        return job.rewind()
+                .sentBack()
+                .filter(b -> coreLoop(tests)
+                        .filter(t -> t.at() > b.at())
+                        .filter(t -> t.verdict() == Verdict.HOLDS || t.verdict() == Verdict.WATCH)
+                        .isEmpty());
     }
 
     /** Why the core cannot take a winding: seen bad, measured bad, or overheated and not measured since. Each is told once. */

@@ -248,6 +248,9 @@ class RewindTest {
         assertThat(back.at("/next/sentence").asString()).contains("432 °C");
         assertThat(back.at("/chosen/option").asString()).isEqualTo("Rewind");
         assertThat(holding("rewind/insertion")).contains("not-back-at-choice");
+        // The new fact is among those the choice rests on.
+        assertThat(back.at("/choice/options"))
+                .anySatisfy(o -> assertThat(o.toString()).contains("rewind", "The core stops", "432 °C"));
         // Correcting the sheet, or the prices, lifts nothing; a core that is measured sound does.
         write(tech, "stripping", Map.of("method", "burn-out", "readings", BURNOUT, "copperOut", true))
                 .with(200);
