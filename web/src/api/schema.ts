@@ -548,6 +548,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{tag}/instruments/oven": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["oven"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}/instruments/readings/{kind}": {
         parameters: {
             query?: never;
@@ -2861,17 +2877,29 @@ export interface components {
             bc: number | null;
             ca: number | null;
         };
+        "app.brasskettle.core.rewind.OvenTrace": {
+            /** Format: double */
+            holdC: number;
+            /** Format: double */
+            limitC: number;
+            name: string;
+            readings: components["schemas"]["app.brasskettle.core.oven.OvenReading"][];
+            simulated: boolean;
+            step: string;
+        };
         "app.brasskettle.core.rewind.RewindAssessment": {
             backToChoose: string | null;
             bare: components["schemas"]["app.brasskettle.core.prove.ProofTable"] | null;
             brazing: components["schemas"]["app.brasskettle.core.handwork.BrazingList"] | null;
             coils: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             core: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+            field: components["schemas"]["app.brasskettle.core.turningfield.LowVoltagePlan"][];
             gates: {
                 [key: string]: components["schemas"]["app.brasskettle.core.rewind.RewindNeed.Hold"][];
             };
             insertion: components["schemas"]["app.brasskettle.core.handwork.InsertionRing"] | null;
             machining: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+            ovens: components["schemas"]["app.brasskettle.core.rewind.OvenTrace"][];
             preparation: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             sendBack: string | null;
             stripping: components["schemas"]["app.brasskettle.core.rewind.StrippingReading"] | null;
@@ -3018,6 +3046,20 @@ export interface components {
             leastMegohm: number;
             /** Format: double */
             testVoltageV: number;
+        };
+        "app.brasskettle.core.turningfield.LowVoltagePlan": {
+            /** Format: double */
+            currentA: number;
+            name: string;
+            /** Format: double */
+            phaseOhm: number;
+            /** Format: int32 */
+            poles: number;
+            /** Format: double */
+            ratedCurrentA: number;
+            steps: components["schemas"]["app.brasskettle.core.worksheet.Step"][];
+            /** Format: double */
+            voltageV: number;
         };
         "app.brasskettle.core.verdict.Judgement": {
             because: string;
@@ -3578,6 +3620,11 @@ export interface components {
             /** Format: double */
             seconds: number;
         };
+        "app.brasskettle.server.instruments.OvenController.OvenBody": {
+            bake: boolean;
+            /** Format: double */
+            pace: number;
+        };
         "app.brasskettle.server.instruments.ReadingController.Bridge": {
             terminalOhms: {
                 [key: string]: string;
@@ -3589,14 +3636,21 @@ export interface components {
             code: string;
             label: string;
         };
+        "app.brasskettle.server.instruments.ReadingController.FaultWords": {
+            motor: components["schemas"]["app.brasskettle.server.instruments.ReadingController.FaultWord"][];
+            oven: components["schemas"]["app.brasskettle.server.instruments.ReadingController.FaultWord"][];
+            winder: components["schemas"]["app.brasskettle.server.instruments.ReadingController.FaultWord"][];
+        };
         "app.brasskettle.server.instruments.ReadingController.MotorBody": {
             deviceFault: string;
             faults: string[];
+            ovenFault: string;
             /** Format: int64 */
             seed: number;
             severities: {
                 [key: string]: string;
             };
+            windersMistake: string;
             /** Format: double */
             windingTemperatureC: number;
         };
@@ -3837,9 +3891,11 @@ export interface components {
         "app.brasskettle.server.jobview.JobView.SimulatedMotorView": {
             deviceFault: string;
             faults: string[];
+            ovenFault: string;
             severities: {
                 [key: string]: string;
             };
+            windersMistake: string;
             /** Format: double */
             windingTemperatureC: number;
         };
@@ -5190,7 +5246,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.instruments.ReadingController.FaultWord"][];
+                    "*/*": components["schemas"]["app.brasskettle.server.instruments.ReadingController.FaultWords"];
                 };
             };
         };
@@ -5268,6 +5324,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.instruments.RunsUnderWay.TakenOff"];
+                };
+            };
+        };
+    };
+    oven: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.instruments.OvenController.OvenBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["org.springframework.web.servlet.mvc.method.annotation.SseEmitter"];
                 };
             };
         };

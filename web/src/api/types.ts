@@ -59,7 +59,7 @@ export type SheetForm = S['app.brasskettle.core.catalogue.SheetForm'];
 export type FormField = S['app.brasskettle.core.catalogue.SheetForm.Field'];
 export type TypedAnswer = S['app.brasskettle.server.worksheets.WorksheetController.TypedAnswer'];
 export type NameplateReading = S['app.brasskettle.core.nameplate.NameplateAssessment'];
-export type FaultWord = S['app.brasskettle.server.instruments.ReadingController.FaultWord'];
+export type FaultWords = S['app.brasskettle.server.instruments.ReadingController.FaultWords'];
 export type Bridge = S['app.brasskettle.server.instruments.ReadingController.Bridge'];
 
 export type ShopInstrument = S['app.brasskettle.server.calibration.ShopInstrument'];

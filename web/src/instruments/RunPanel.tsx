@@ -15,6 +15,15 @@ const PACES = [
   ['600', '600 times'],
 ] as const;
 
+/** What ends a run before its time: its words, and whether cutting the stream is all that is needed. */
+export interface Off {
+  label: string;
+  told: string;
+  cuts: boolean;
+}
+
+const VOLTAGE: Off = { label: 'Voltage off', told: 'Voltage taken off before its time', cuts: false };
+
 /**
  * A simulated instrument that puts a voltage on: start, the time left, voltage off. Leaving the page takes the voltage off as
  * well.
@@ -25,6 +34,8 @@ export function RunPanel<R>({
   body,
   start,
   disabled = false,
+  paces = PACES,
+  ends = VOLTAGE,
   onStart,
   onBegun,
   onReading,
@@ -36,12 +47,15 @@ export function RunPanel<R>({
   /** What the button that starts it says. */
   start: string;
   disabled?: boolean;
+  /** How fast its clock may go, the middle one first. */
+  paces?: readonly (readonly [string, string])[];
+  ends?: Off;
   onStart?: () => void;
   onBegun?: (begun: Begun) => void;
   onReading: (reading: R) => void;
   onEnd?: (end: RunEnd | undefined) => void;
 }) {
-  const [pace, setPace] = useState<(typeof PACES)[number][0]>('60');
+  const [pace, setPace] = useState<string>(paces[1]?.[0] ?? '60');
   const [left, setLeft] = useState<number>();
   const [error, setError] = useState<unknown>();
   const [told, setTold] = useState('');
@@ -92,12 +106,16 @@ export function RunPanel<R>({
   const off = useCallback(() => {
     const run = stop.current;
     if (run) {
-      setTold('Voltage taken off before its time');
+      setTold(ends.told);
+      if (ends.cuts) {
+        run.abort();
+        return;
+      }
       const path = offKey.current ? `/api/off/${offKey.current}` : `/api/jobs/${tag}/instruments/off`;
       call('POST', path, {}).catch(() => run.abort());
     }
-  }, [tag]);
-  const keys = useMemo(() => [{ key: 'Escape', label: 'voltage off', run: off }], [off]);
+  }, [tag, ends]);
+  const keys = useMemo(() => [{ key: 'Escape', label: ends.label.toLowerCase(), run: off }], [off, ends]);
   useKeys(keys);
   return (
     <section className="tester">
@@ -105,13 +123,13 @@ export function RunPanel<R>({
       <Picks
         label="Simulated instrument, its clock"
         value={pace}
-        options={PACES}
+        options={paces}
         onPick={setPace}
         disabled={running}
       />
       {running ? (
         <Button danger onClick={off}>
-          Voltage off · {clock(left)} to go
+          {ends.label} · {clock(left)} to go
         </Button>
       ) : (
         <Button disabled={disabled} onClick={() => void run()}>

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { call } from '../api/http';
-import type { FaultWord, JobView } from '../api/types';
+import type { FaultWords, JobView } from '../api/types';
 import { useChange } from '../job/useJob';
 import { ManyPicks, Picks } from '../quantity/Picks';
 
@@ -21,14 +21,14 @@ export function SimulatedInstrumentPanel({ job }: { job: JobView }) {
   const tag = job.identity.tag;
   const faults = useQuery({
     queryKey: ['faults', tag],
-    queryFn: () => call<FaultWord[]>('GET', `/api/jobs/${tag}/instruments/faults`),
+    queryFn: () => call<FaultWords>('GET', `/api/jobs/${tag}/instruments/faults`),
     staleTime: Infinity,
   });
   const set = useChange(tag);
   const motor = job.simulatedMotor;
   const change = (part: Partial<JobView['simulatedMotor']>) =>
     set.mutate({ method: 'PUT', path: 'instruments/motor', body: { ...motor, ...part } });
-  const label = (word: string) => faults.data?.find((f) => f.code === word)?.label ?? word;
+  const label = (word: string) => faults.data?.motor.find((f) => f.code === word)?.label ?? word;
   return (
     <details>
       <summary>The simulated motor behind these instruments</summary>
@@ -38,7 +38,7 @@ export function SimulatedInstrumentPanel({ job }: { job: JobView }) {
       </p>
       <ManyPicks
         label="What is wrong with the model"
-        options={(faults.data ?? []).map((f) => [f.code, f.label] as const)}
+        options={(faults.data?.motor ?? []).map((f) => [f.code, f.label] as const)}
         values={motor.faults}
         onChange={(next) => change({ faults: next })}
       />
@@ -51,6 +51,17 @@ export function SimulatedInstrumentPanel({ job }: { job: JobView }) {
           onPick={(severity) => change({ severities: { ...motor.severities, [f]: severity } })}
         />
       ))}
+      {job.rewind.field.length > 0 && (
+        <Picks
+          label="What its winder did wrong"
+          value={motor.windersMistake}
+          options={[
+            ['', 'nothing'] as const,
+            ...(faults.data?.winder ?? []).map((f) => [f.code, f.label] as const),
+          ]}
+          onPick={(windersMistake) => change({ windersMistake })}
+        />
+      )}
       <Picks
         label="The instrument itself"
         value={motor.deviceFault as (typeof DEVICE)[number][0]}

@@ -1,4 +1,5 @@
 import type { JobView } from '../api/types';
+import { plain } from '../quantity/figures';
 import { Judged } from '../verdict/Judged';
 import { Holds } from './Holds';
 import { ProofTable } from './ProofTable';
@@ -18,6 +19,14 @@ export function BareProofStep({ job }: { job: JobView }) {
         at the winding; ground it after each direct voltage.
       </p>
       <Holds job={job} step="rewind/before-varnish" />
+      {job.rewind.field.map((plan) => (
+        <p key={plan.name}>
+          Turning field, {plan.name}, {plan.poles} poles: put <b>{plain(plan.voltageV)} V</b> between lines. A
+          sound winding draws about {plain(plan.currentA, 2)} A there,{' '}
+          {plain((100 * plan.currentA) / plan.ratedCurrentA, 2)} % of its rated {plain(plan.ratedCurrentA, 3)}{' '}
+          A. Estimate, right within a quarter.
+        </p>
+      ))}
       {proof && (
         <>
           <Judged judgement={proof.judgement} />

@@ -8,6 +8,8 @@ import { usePreview, whileTyping } from '../ui/preview';
 import { Findings } from '../verdict/Findings';
 import { FieldsForm } from '../worksheets/FieldsForm';
 import { held, Holds } from './Holds';
+import { OvenCurves } from './OvenCurves';
+import { OvenRun } from './OvenRun';
 
 /** A step of the work whose form is that of its sheet: held by its gate, judged while it is typed. */
 export function SheetStep({
@@ -20,6 +22,7 @@ export function SheetStep({
   fresh = {},
   said = [],
   asks,
+  oven,
   beside,
 }: {
   job: JobView;
@@ -33,6 +36,8 @@ export function SheetStep({
   said?: Judgement[];
   /** Further ways to fill the form in. */
   asks?: (value: Typed, set: (part: Typed) => void) => ReactNode;
+  /** The simulated oven of the step, where it has one: for a bake or a burnout, and whether the part is on record. */
+  oven?: { bake: boolean; ready: boolean };
   beside?: ReactNode;
 }) {
   const sheet = useSheet<Typed>(job, kind, fresh, () => undefined);
@@ -65,6 +70,10 @@ export function SheetStep({
       <Holds job={job} step={step} />
       {lines.length > 0 && <Findings findings={lines} />}
       {asks?.(sheet.value, (part) => sheet.set(part))}
+      {oven && job.gate.demonstration && (
+        <OvenRun job={job} bake={oven.bake} ready={oven.ready && !sheet.dirty} />
+      )}
+      <OvenCurves job={job} step={step} />
       {form && (
         <FieldsForm
           fields={form.fields}

@@ -60,9 +60,13 @@ export function StrippingStep({ job }: { job: JobView }) {
       said={job.rewind.stripping?.lines ?? []}
       asks={(value, set) =>
         value['method'] === 'burn-out' && (
-          <OvenFile label="Read the oven from a logger’s file" onRead={(readings) => set({ readings })} />
+          <OvenFile
+            label="Read the oven from a logger’s file"
+            onRead={(readings) => set({ readings, simulatedOven: false })}
+          />
         )
       }
+      oven={{ bake: false, ready: job.sheets['stripping']?.typed['method'] === 'burn-out' }}
     />
   );
 }
@@ -145,11 +149,14 @@ export function VarnishStep({ job }: { job: JobView }) {
             key={n}
             label={`Read bake ${n + 1} from a logger’s file`}
             onRead={(readings) =>
-              set({ passes: passes.map((p, k) => (k === n ? { ...pass, readings } : p)) })
+              set({
+                passes: passes.map((p, k) => (k === n ? { ...pass, readings, simulatedOven: false } : p)),
+              })
             }
           />
         ));
       }}
+      oven={{ bake: true, ready: job.sheets['varnishing'] !== undefined }}
     />
   );
 }

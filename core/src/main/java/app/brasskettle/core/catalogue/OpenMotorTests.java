@@ -135,6 +135,7 @@ public final class OpenMotorTests {
             .threePhase()
             .eachSpeed()
             .offeredWhere(MotorFacts::bareWinding)
+            .simulated("Read the simulated stator")
             .fromRecord(List.of("spanSlots"), Completions::designedSpan)
             .blank(Map.of("lineCurrentsA", List.of(), "places", List.of(Map.of(), Map.of(), Map.of(), Map.of()))));
 

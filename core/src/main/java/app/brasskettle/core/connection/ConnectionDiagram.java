@@ -7,6 +7,7 @@ import app.brasskettle.core.winding.WindingConnection;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Step;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A connection diagram with its proof.
@@ -69,4 +70,14 @@ public record ConnectionDiagram(
             WindingConnection connection,
             Rotation rotation,
             ConnectionFigures proof) {}
+
+    /** Finds the connection for a field of so many poles, the one of the {@code usual} kind where there are several. */
+    public Optional<Connection> forPoles(int poles, WindingConnection usual) {
+        List<Connection> all =
+                connections.stream().filter(c -> c.poles() == poles).toList();
+        return all.stream()
+                .filter(c -> c.connection() == usual)
+                .findFirst()
+                .or(() -> all.stream().findFirst());
+    }
 }

@@ -3,6 +3,7 @@ package app.brasskettle.core.instruments;
 import app.brasskettle.core.connection.ConnectionDiagram;
 import app.brasskettle.core.grouping.GroupRing;
 import app.brasskettle.core.turningfield.FieldReading;
+import app.brasskettle.core.winding.WindingData;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -52,6 +53,17 @@ public record BareStator(
 
     /** A coil or several of one group, with the nodes at its ends. */
     private record Branch(int group, List<Integer> slots, int from, int to) {}
+
+    /** The stator of a winding in one of its connections. */
+    public static BareStator of(
+            WindingData data,
+            ConnectionDiagram diagram,
+            ConnectionDiagram.Connection connection,
+            Optional<WindersMistake> mistake,
+            long seed) {
+        GroupRing ring = GroupRing.of(data.slots(), data.poles(), data.groupPattern());
+        return new BareStator(ring, data.spanSlots(), diagram, connection, mistake, seed);
+    }
 
     /** What low voltage shows of it, against the sound winding of the same design. */
     public FieldReading read(double appliedV, double soundA) {

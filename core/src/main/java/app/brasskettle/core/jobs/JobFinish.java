@@ -64,6 +64,7 @@ final class JobFinish {
                 new ReleaseFacts(
                         chosen,
                         proof,
+                        job.rewind().simulatedOvens(),
                         log.map(TeardownLogAssessment::off).orElse(0),
                         leftOut(log),
                         job.arrived().flatMap(Arrival::missing).filter(m -> !m.isBlank()),

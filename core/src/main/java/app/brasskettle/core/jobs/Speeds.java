@@ -4,11 +4,17 @@ import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateAssessment;
 import app.brasskettle.core.nameplate.PlateDetails;
 import app.brasskettle.core.nameplate.RatingBlock;
+import app.brasskettle.core.prove.Predicted;
 import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.redesign.DesignedWinding;
+import app.brasskettle.core.redesign.RedesignAssessment;
 import app.brasskettle.core.release.RelaySetting;
 import app.brasskettle.core.resistance.Connection;
+import app.brasskettle.core.turningfield.LowVoltagePlan;
+import app.brasskettle.core.winding.WindingData;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** The speeds of a motor by its plate. */
@@ -48,6 +54,32 @@ final class Speeds {
                 .flatMap(Plate::secondSpeed)
                 .ifPresent(b -> relays.add(RelaySetting.of(names.get(1), b.ratedCurrentA(), factor)));
         return List.copyOf(relays);
+    }
+
+    /** The voltage for the turning field of the new winding at each speed; empty unless every speed has its connection. */
+    static List<LowVoltagePlan> field(JobRecord job, RedesignAssessment redesign) {
+        List<Integer> poles = poles(job);
+        Optional<WindingData> data = redesign.chosen().map(DesignedWinding::data);
+        Optional<Double> ohm = redesign.chosen().flatMap(c -> c.result().terminalOhmAt25C());
+        if (data.isEmpty() || ohm.isEmpty()) {
+            return List.of();
+        }
+        Map<Integer, Double> ohms =
+                Predicted.of(data.get(), ohm.get(), redesign.diagram(), poles).terminalOhmAt25C();
+        List<LowVoltagePlan> plans = new ArrayList<>();
+        for (int speed = 1; speed <= poles.size(); speed++) {
+            double rated = (speed == 2
+                            ? job.plate().flatMap(Plate::secondSpeed).map(RatingBlock::ratedCurrentA)
+                            : job.plate().flatMap(Plate::ratedCurrentA))
+                    .orElse(data.get().ratedCurrentA());
+            Optional<Double> terminal = Optional.ofNullable(ohms.get(speed));
+            int field = poles.get(speed - 1);
+            redesign.diagram()
+                    .flatMap(d -> d.forPoles(field, data.get().connection()))
+                    .flatMap(c -> terminal.flatMap(t -> LowVoltagePlan.of(data.get(), c, t, rated)))
+                    .ifPresent(plans::add);
+        }
+        return plans.size() == poles.size() ? List.copyOf(plans) : List.of();
     }
 
     private static String named(double rpm, Optional<Connection> connection) {

@@ -39,12 +39,10 @@ public record Predicted(Map<Integer, Double> terminalOhmAt25C) {
             int poles = polesBySpeed.get(i);
             Optional<Double> own = polesBySpeed.size() == 1
                     ? Optional.of(ohm)
-                    : diagram.flatMap(d -> d.connections().stream()
-                            .filter(c -> c.poles() == poles)
+                    : diagram.flatMap(d -> d.forPoles(poles, data.connection()))
                             .map(c -> ohm
                                     * factor(c.connection(), c.parallelCircuits())
-                                    / factor(data.connection(), data.parallelCircuits()))
-                            .findFirst());
+                                    / factor(data.connection(), data.parallelCircuits()));
             int speed = i + 1;
             own.ifPresent(o -> by.put(speed, o));
         }

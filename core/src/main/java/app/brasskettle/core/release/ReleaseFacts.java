@@ -2,6 +2,7 @@ package app.brasskettle.core.release;
 
 import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.prove.ProofTable;
+import app.brasskettle.core.work.JobStep;
 import java.util.List;
 import java.util.Optional;
 
@@ -10,6 +11,7 @@ import java.util.Optional;
  *
  * @param chosen which way the customer chose; empty for a motor that goes back as it was tested
  * @param proof the table of proof
+ * @param simulatedOvens steps whose oven was the simulated one
  * @param partsOff logged parts that are neither back nor left out for a reason
  * @param leftOut parts that stay out, with the reason
  * @param cameWithout what came without it, as the arrival says
@@ -21,6 +23,7 @@ import java.util.Optional;
 public record ReleaseFacts(
         Optional<OptionKind> chosen,
         ProofTable proof,
+        List<JobStep> simulatedOvens,
         int partsOff,
         List<String> leftOut,
         Optional<String> cameWithout,

@@ -3,6 +3,7 @@ package app.brasskettle.core.rewind;
 import app.brasskettle.core.handwork.BrazingList;
 import app.brasskettle.core.handwork.InsertionRing;
 import app.brasskettle.core.prove.ProofTable;
+import app.brasskettle.core.turningfield.LowVoltagePlan;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.work.JobStep;
@@ -16,10 +17,12 @@ import java.util.Optional;
  * @param gates what holds each step, by its path; an empty list where it may begin
  * @param preparation what settled the old insulation; empty while nobody said
  * @param stripping what taking the winding out came to
+ * @param ovens curves of the ovens, as they are drawn
  * @param core the bare core looked at
  * @param coils the coils wound, and the first one counted
  * @param insertion the ring, once a design says what goes in
  * @param brazing the joints, once a design says how they are joined
+ * @param field the voltage for the turning field, by the speed as the plate counts them; empty without a proved diagram
  * @param bare the proof before varnish, once the winding is connected
  * @param washing how it was washed
  * @param varnish varnish and bake, line by line
@@ -31,10 +34,12 @@ public record RewindAssessment(
         Map<String, List<RewindNeed.Hold>> gates,
         Optional<Judgement> preparation,
         Optional<StrippingReading> stripping,
+        List<OvenTrace> ovens,
         Optional<Judgement> core,
         Optional<Judgement> coils,
         Optional<InsertionRing> insertion,
         Optional<BrazingList> brazing,
+        List<LowVoltagePlan> field,
         Optional<ProofTable> bare,
         Optional<Judgement> washing,
         List<Judgement> varnish,

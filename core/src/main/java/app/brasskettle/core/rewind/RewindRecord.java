@@ -2,6 +2,10 @@ package app.brasskettle.core.rewind;
 
 import app.brasskettle.core.connection.ConnectionSheet;
 import app.brasskettle.core.handwork.HandLog;
+import app.brasskettle.core.rules.ShopRules;
+import app.brasskettle.core.work.JobStep;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -48,6 +52,21 @@ public record RewindRecord(
      * @param at seconds of the epoch
      */
     public record Written<T>(T sheet, String by, double at) {}
+
+    /** Steps whose oven was the simulated one; what it read proves no motor that leaves. */
+    public List<JobStep> simulatedOvens() {
+        List<JobStep> steps = new ArrayList<>();
+        stripping.filter(s -> s.sheet().oven().simulated()).ifPresent(s -> steps.add(JobStep.STRIPPING));
+        varnishing
+                .filter(v -> v.sheet().passes().stream().anyMatch(p -> p.oven().simulated()))
+                .ifPresent(v -> steps.add(JobStep.VARNISH));
+        return List.copyOf(steps);
+    }
+
+    /** Curves of its ovens, as they are drawn. */
+    public List<OvenTrace> ovens(ShopRules rules) {
+        return OvenTrace.of(this, rules);
+    }
 
     /** A motor on which none of it has begun. */
     public static RewindRecord none() {

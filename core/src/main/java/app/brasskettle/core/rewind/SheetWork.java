@@ -2,6 +2,8 @@ package app.brasskettle.core.rewind;
 
 import app.brasskettle.core.drying.DryingCurve;
 import app.brasskettle.core.work.Work;
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -41,6 +43,29 @@ public final class SheetWork {
             done.add(Work.MACHINED);
         }
         return List.copyOf(done);
+    }
+
+    /**
+     * Refuses a sheet that keeps what the simulated oven gave and no longer says so.
+     *
+     * @throws app.brasskettle.core.worksheet.InvalidInputException at the field
+     */
+    public static void marked(Optional<? extends Record> before, Record after) {
+        Problems problems = new Problems();
+        List<OvenLook> then = before.map(OvenLook::of).orElse(List.of());
+        List<OvenLook> now = OvenLook.of(after);
+        for (int i = 0; i < now.size(); i++) {
+            OvenLook look = now.get(i);
+            if (then.stream().anyMatch(t -> t.deniedBy(look))) {
+                String field = after instanceof Varnishing ? "passes[" + i + "].simulatedOven" : "simulatedOven";
+                problems.add(
+                        field,
+                        Problem.Code.CONTRADICTION,
+                        field + " is not set; these " + look.readings().size()
+                                + " readings come from the simulated oven");
+            }
+        }
+        problems.throwIfAny();
     }
 
     private static <T extends Record> Optional<T> as(Optional<? extends Record> sheet, Class<T> type) {

@@ -21,6 +21,7 @@ import java.util.Optional;
  * @param waterSpray whether the oven's water spray was ready
  * @param watchedBy who watched the oven
  * @param readings temperature of the part, while it burnt out
+ * @param simulatedOven whether the readings come from the simulated oven
  * @param maxGapMinutes longest interval between readings that counts
  * @param copperOut whether all copper is out
  * @param statorBeforeKg stator with its winding
@@ -35,6 +36,7 @@ public record Stripping(
         Optional<Boolean> waterSpray,
         Optional<String> watchedBy,
         Optional<List<OvenReading>> readings,
+        Optional<Boolean> simulatedOven,
         Optional<Double> maxGapMinutes,
         Optional<Boolean> copperOut,
         Optional<Double> statorBeforeKg,
@@ -71,6 +73,7 @@ public record Stripping(
         waterSpray = Problems.orEmpty(waterSpray);
         watchedBy = Problems.orEmpty(watchedBy).filter(s -> !s.isBlank());
         readings = Problems.orEmpty(readings).map(Problems::copy).filter(r -> !r.isEmpty());
+        simulatedOven = Problems.orEmpty(simulatedOven);
         maxGapMinutes = Problems.orEmpty(maxGapMinutes);
         copperOut = Problems.orEmpty(copperOut);
         statorBeforeKg = Problems.orEmpty(statorBeforeKg);
@@ -113,19 +116,25 @@ public record Stripping(
         return statorBeforeKg.flatMap(before -> statorAfterKg.map(after -> before - after));
     }
 
+    /** What the oven gave, where it was read. */
+    OvenLook oven() {
+        return new OvenLook(readings.orElse(List.of()), simulatedOven.orElse(false));
+    }
+
     /** The oven's curve by the shop's limits; empty until there are two readings. */
     Optional<OvenCurve> curve(ShopRules rules) {
         return readings.filter(r -> r.size() > 1)
                 .map(r -> new OvenCurve(
-                        r,
-                        Math.min(rules.figure(ShopLimit.BURNOUT_HOLD_C), limitC(rules) - 1),
-                        rules.figure(ShopLimit.BURNOUT_HOLD_MINUTES),
-                        limitC(rules),
-                        maxGapMinutes));
+                        r, holdC(rules), rules.figure(ShopLimit.BURNOUT_HOLD_MINUTES), limitC(rules), maxGapMinutes));
+    }
+
+    /** The temperature from which time counts. */
+    public double holdC(ShopRules rules) {
+        return Math.min(rules.figure(ShopLimit.BURNOUT_HOLD_C), limitC(rules) - 1);
     }
 
     /** The limit of the part: the lowest that core and frame allow; what is not known counts as the more delicate. */
-    double limitC(ShopRules rules) {
+    public double limitC(ShopRules rules) {
         double core = rules.figure(
                 coreInsulation.filter(i -> i == CoreInsulation.INORGANIC).isPresent()
                         ? ShopLimit.BURNOUT_INORGANIC_C

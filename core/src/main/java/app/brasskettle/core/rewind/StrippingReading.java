@@ -36,6 +36,7 @@ public record StrippingReading(
         boolean burnt = sheet.method() == Stripping.Method.BURN_OUT;
         if (burnt) {
             lines.add(oven.map(OvenResult::judgement).orElseGet(() -> unread(sheet, rules)));
+            sheet.oven().said("Burnout").ifPresent(lines::add);
             watched(sheet).ifPresent(lines::add);
         } else if (sheet.method() == Stripping.Method.MECHANICAL) {
             lines.add(new Judgement(

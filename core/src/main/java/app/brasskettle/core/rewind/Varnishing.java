@@ -47,14 +47,19 @@ public record Varnishing(
      *
      * @param turnedOver whether the other end was up
      * @param readings temperature of the part while it baked
+     * @param simulatedOven whether the readings come from the simulated oven
      * @param maxGapMinutes longest interval between readings that counts
      */
     public record Pass(
-            Optional<Boolean> turnedOver, Optional<List<OvenReading>> readings, Optional<Double> maxGapMinutes) {
+            Optional<Boolean> turnedOver,
+            Optional<List<OvenReading>> readings,
+            Optional<Boolean> simulatedOven,
+            Optional<Double> maxGapMinutes) {
 
         public Pass {
             turnedOver = Problems.orEmpty(turnedOver);
             readings = Problems.orEmpty(readings).map(Problems::copy).filter(r -> !r.isEmpty());
+            simulatedOven = Problems.orEmpty(simulatedOven);
             maxGapMinutes = Problems.orEmpty(maxGapMinutes);
             Problems problems = new Problems();
             readings.ifPresent(r -> {
@@ -68,6 +73,10 @@ public record Varnishing(
         /** Tells whether its bake was read often enough to say something. */
         public boolean baked() {
             return readings.filter(r -> r.size() > 1).isPresent();
+        }
+
+        OvenLook oven() {
+            return new OvenLook(readings.orElse(List.of()), simulatedOven.orElse(false));
         }
     }
 
@@ -118,6 +127,7 @@ public record Varnishing(
         List<Judgement> lines = new ArrayList<>();
         for (int i = 0; i < passes.size(); i++) {
             lines.add(bake(i + 1, passes.get(i), rules));
+            passes.get(i).oven().said("Bake " + (i + 1)).ifPresent(lines::add);
         }
         boolean turned = passes.stream().anyMatch(p -> p.turnedOver().orElse(false));
         if (method == Method.DIP && !(passes.size() > 1 && turned)) {
@@ -134,15 +144,22 @@ public record Varnishing(
         return List.copyOf(lines);
     }
 
+    /** The temperature from which baking counts. */
+    public static double holdC(ShopRules rules) {
+        return Math.min(rules.figure(ShopLimit.BAKE_HOLD_C), rules.figure(ShopLimit.BAKE_LIMIT_C) - 1);
+    }
+
     private static Judgement bake(int number, Pass pass, ShopRules rules) {
-        double limit = rules.figure(ShopLimit.BAKE_LIMIT_C);
-        double hold = Math.min(rules.figure(ShopLimit.BAKE_HOLD_C), limit - 1);
         Judgement judged = pass.readings()
                 .filter(r -> pass.baked())
                 .map(r -> OvenWorksheet.create()
                         .work()
                         .apply(new OvenCurve(
-                                r, hold, rules.figure(ShopLimit.BAKE_HOLD_MINUTES), limit, pass.maxGapMinutes()))
+                                r,
+                                holdC(rules),
+                                rules.figure(ShopLimit.BAKE_HOLD_MINUTES),
+                                rules.figure(ShopLimit.BAKE_LIMIT_C),
+                                pass.maxGapMinutes()))
                         .judgement())
                 .orElseGet(() -> new Judgement(
                         Verdict.UNPROVEN,

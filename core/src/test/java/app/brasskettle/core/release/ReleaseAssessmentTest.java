@@ -10,6 +10,7 @@ import app.brasskettle.core.handwork.HandLog;
 import app.brasskettle.core.prove.ProofTable;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.JobStep;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,10 +24,11 @@ class ReleaseAssessmentTest {
         return new ProofTable(List.of(), List.of(), List.of(), new Judgement(verdict, "proof", "", "", "test it"));
     }
 
-    private static ReleaseFacts facts(Verdict proof, int partsOff, double changedAt) {
+    private static ReleaseFacts facts(Verdict proof, int partsOff, double changedAt, JobStep... simulatedOvens) {
         return new ReleaseFacts(
                 Optional.of(OptionKind.REWIND),
                 proof(proof),
+                List.of(simulatedOvens),
                 partsOff,
                 List.of(),
                 Optional.of("no key"),
@@ -112,5 +114,12 @@ class ReleaseAssessmentTest {
         assertThat(RelaySetting.of("", 40, Optional.of(1.15)).mostA()).isEqualTo(50);
         assertThat(RelaySetting.of("", 40, Optional.of(1.0)).mostA()).isEqualTo(46);
         assertThat(RelaySetting.of("", 40, Optional.empty()).setA()).isEqualTo(40);
+    }
+
+    @Test
+    void aSimulatedOvenReleasesNoMotor() {
+        ReleaseAssessment release =
+                ReleaseAssessment.of(record(looked()), facts(Verdict.HOLDS, 0, TESTED, JobStep.VARNISH));
+        assertThat(release.holding()).extracting(h -> h.step()).containsExactly(JobStep.VARNISH.path());
     }
 }

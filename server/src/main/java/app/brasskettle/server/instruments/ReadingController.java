@@ -5,8 +5,10 @@ import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.instruments.DeviceFault;
 import app.brasskettle.core.instruments.MotorFault;
+import app.brasskettle.core.instruments.OvenFault;
 import app.brasskettle.core.instruments.Severity;
 import app.brasskettle.core.instruments.SimulatedMotor;
+import app.brasskettle.core.instruments.WindersMistake;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Quantity;
@@ -32,6 +34,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -56,15 +59,23 @@ class ReadingController {
     /** How to surge. */
     record SurgeBody(boolean rotorFitted, String rotorAngleDegrees, double pace, String because, Integer speed) {}
 
-    /** A fault a simulated motor can have. */
+    /** A fault of a simulation. */
     record FaultWord(String code, String label) {}
 
-    /** What the simulated motor is to be like, how its instruments fail, and the seed of both; the job's own when absent. */
+    /** Faults a simulated motor can have, mistakes of whoever wound it, and what its oven can do. */
+    record FaultWords(List<FaultWord> motor, List<FaultWord> winder, List<FaultWord> oven) {}
+
+    /**
+     * What the simulated motor is to be like, how its instruments fail, what its winder did wrong, what its oven does, and the seed
+     * of all of it; the job's own when absent.
+     */
     record MotorBody(
             List<String> faults,
             Map<String, String> severities,
             double windingTemperatureC,
             String deviceFault,
+            String windersMistake,
+            String ovenFault,
             Long seed) {}
 
     private final SimulatedMotors motors;
@@ -112,13 +123,20 @@ class ReadingController {
         } else if (!connected) {
             Bench.leads(job);
         }
-        Map<String, Object> shown = test == OpenMotorTests.BEARING_SEATS
+        Map<String, Object> shown = shown(tag, job, test, speed);
+        shown(tag, test, speed, People.of(who), 1, NO_SECONDS);
+        return shown;
+    }
+
+    private Map<String, Object> shown(String tag, ReadJob job, TestKind test, int speed) {
+        if (test == OpenMotorTests.TURNING_FIELD) {
+            return SimulatedReadings.field(motors.bareStator(tag, job, speed));
+        }
+        return test == OpenMotorTests.BEARING_SEATS
                 ? SimulatedReadings.seats(
                         book.plate(tag).flatMap(Plate::details).orElseThrow(ReadingController::noBearings),
                         motors.of(tag, speed))
                 : SimulatedReadings.of(test, motors.of(tag, speed));
-        shown(tag, test, speed, People.of(who), 1, NO_SECONDS);
-        return shown;
     }
 
     private static void mustBeSpeed(int speed) {
@@ -193,14 +211,18 @@ class ReadingController {
         return degrees.filter(d -> body.rotorFitted());
     }
 
-    /** Faults this job's motor can have. */
+    /** Faults this job's motor, its winder and its oven can have. */
     @GetMapping("/faults")
-    List<FaultWord> faults(@PathVariable String tag) {
+    FaultWords faults(@PathVariable String tag) {
         int phases = book.plate(tag).map(p -> p.phases()).orElse(3);
-        return Arrays.stream(MotorFault.values())
-                .filter(f -> f.befalls(phases))
-                .map(f -> new FaultWord(f.code(), f.label()))
-                .toList();
+        return new FaultWords(
+                words(Arrays.stream(MotorFault.values()).filter(f -> f.befalls(phases))),
+                words(Arrays.stream(WindersMistake.values())),
+                words(Arrays.stream(OvenFault.values())));
+    }
+
+    private static <E extends Enum<E> & Coded> List<FaultWord> words(Stream<E> words) {
+        return words.map(w -> new FaultWord(w.code(), w.label())).toList();
     }
 
     @PutMapping("/motor")
@@ -217,13 +239,21 @@ class ReadingController {
         });
         String device = body.deviceFault() == null ? DeviceFault.NONE.code() : body.deviceFault();
         word(DeviceFault.class, "deviceFault", device, problems);
+        String mistake = body.windersMistake() == null ? "" : body.windersMistake();
+        if (!mistake.isEmpty()) {
+            word(WindersMistake.class, "windersMistake", mistake, problems);
+        }
+        String oven = body.ovenFault() == null ? OvenFault.NONE.code() : body.ovenFault();
+        word(OvenFault.class, "ovenFault", oven, problems);
         problems.temperature("windingTemperatureC", body.windingTemperatureC());
         problems.throwIfAny();
         Map<String, Object> setting = new LinkedHashMap<>(Map.of(
                 "faults", faults,
                 "severities", severities,
                 "windingTemperatureC", body.windingTemperatureC(),
-                "deviceFault", device));
+                "deviceFault", device,
+                "windersMistake", mistake,
+                "ovenFault", oven));
         if (body.seed() != null) {
             setting.put("seed", body.seed());
         }

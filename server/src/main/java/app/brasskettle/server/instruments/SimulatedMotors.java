@@ -1,15 +1,25 @@
 package app.brasskettle.server.instruments;
 
+import app.brasskettle.core.connection.ConnectionDiagram;
+import app.brasskettle.core.instruments.BareStator;
 import app.brasskettle.core.instruments.DeviceFault;
 import app.brasskettle.core.instruments.Faults;
 import app.brasskettle.core.instruments.MotorFault;
+import app.brasskettle.core.instruments.OvenFault;
 import app.brasskettle.core.instruments.Severity;
 import app.brasskettle.core.instruments.SimulatedMotor;
+import app.brasskettle.core.instruments.WindersMistake;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateAssessment;
 import app.brasskettle.core.nameplate.RatingBlock;
+import app.brasskettle.core.redesign.DesignedWinding;
+import app.brasskettle.core.redesign.RedesignAssessment;
+import app.brasskettle.core.turningfield.FieldReading;
+import app.brasskettle.core.turningfield.LowVoltagePlan;
+import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.jobs.JobBook;
+import app.brasskettle.server.jobs.ReadJob;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.List;
 import java.util.Map;
@@ -38,9 +48,11 @@ public class SimulatedMotors {
                 .filter(p -> p.ratedVoltageV().isPresent() && p.ratedPowerW().isPresent())
                 .orElseThrow(() -> RefusedException.gated(
                         "Read or estimate voltage and power first: the instruments set themselves by them"));
-        Map<String, Object> setting = book.simulatedMotor(tag);
-        long seed = setting.get("seed") instanceof Number n ? n.longValue() : tag.hashCode();
-        return of(plate, speed, setting, seed);
+        return of(plate, speed, book.simulatedMotor(tag), seed(tag));
+    }
+
+    private long seed(String tag) {
+        return book.simulatedMotor(tag).get("seed") instanceof Number n ? n.longValue() : tag.hashCode();
     }
 
     /** The motor of {@code plate} with what a job set for its model. */
@@ -83,6 +95,36 @@ public class SimulatedMotors {
             }
         }
         return faults;
+    }
+
+    /** What goes wrong with the simulated oven of a job. */
+    OvenFault oven(String tag) {
+        Object told = book.simulatedMotor(tag).get("ovenFault");
+        return Coded.parse(OvenFault.class, told == null ? "" : told.toString()).orElse(OvenFault.NONE);
+    }
+
+    /** The new winding of a job as its winder left it, at one of its speeds, and the current it draws if it is sound. */
+    FieldReading bareStator(String tag, ReadJob job, int speed) {
+        List<LowVoltagePlan> plans = job.reading().rewind().field();
+        Optional<RedesignAssessment> design = job.reading().redesign();
+        Optional<WindingData> data = design.flatMap(RedesignAssessment::chosen).map(DesignedWinding::data);
+        Optional<ConnectionDiagram> diagram = design.flatMap(RedesignAssessment::diagram);
+        if (plans.size() < speed || data.isEmpty() || diagram.isEmpty()) {
+            throw RefusedException.gated(
+                    "The simulated field needs the new winding and a connection that proves itself");
+        }
+        LowVoltagePlan plan = plans.get(speed - 1);
+        Object told = book.simulatedMotor(tag).get("windersMistake");
+        return diagram.get()
+                .forPoles(plan.poles(), data.get().connection())
+                .map(c -> BareStator.of(
+                        data.get(),
+                        diagram.get(),
+                        c,
+                        Coded.parse(WindersMistake.class, told == null ? "" : told.toString()),
+                        seed(tag)))
+                .orElseThrow()
+                .read(plan.voltageV(), plan.currentA());
     }
 
     /** How the instruments of a job fail, if they do. */

@@ -17,6 +17,7 @@ import app.brasskettle.core.run.StartLog;
 import app.brasskettle.core.singlephase.SinglePhaseWindings;
 import app.brasskettle.core.singlephase.StartingGear;
 import app.brasskettle.core.testkind.TestKind;
+import app.brasskettle.core.turningfield.FieldReading;
 import app.brasskettle.server.problems.RefusedException;
 import java.math.BigDecimal;
 import java.math.MathContext;
@@ -127,6 +128,22 @@ final class SimulatedReadings {
                     "Write the bearings on the nameplate first, 62xx, 63xx or N 2xx and 3xx: the micrometer is set by their size");
         }
         return Map.of("seats", seats);
+    }
+
+    /** The turning field of a bare stator, at the voltage its winding asks for. */
+    static Map<String, Object> field(FieldReading r) {
+        Map<String, Object> typed = new LinkedHashMap<>();
+        typed.put("appliedVoltageV", fiveFigures(r.appliedVoltageV()));
+        typed.put("lineCurrentsA", figures(r.lineCurrentsA()));
+        typed.put("predictedCurrentA", fiveFigures(r.predictedCurrentA().orElseThrow()));
+        typed.put(
+                "places",
+                r.places().stream()
+                        .map(p -> Map.of("turned", p.turned().code()))
+                        .toList());
+        typed.put("groupRisesK", figures(r.groupRisesK().orElseThrow()));
+        typed.put("countedSpansSlots", r.countedSpansSlots().orElseThrow());
+        return typed;
     }
 
     private static List<String> lengths(List<Double> lengths) {

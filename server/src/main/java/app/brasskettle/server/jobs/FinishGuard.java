@@ -83,7 +83,9 @@ public final class FinishGuard {
 
     /** Lists the work that a sheet says was done since it was written last; what is not allowed on this motor is refused. */
     static List<Work> works(RecordedJob job, SheetKind kind, Record after) {
-        List<Work> works = SheetWork.of(job.read(kind, kind.type()), after);
+        Optional<? extends Record> before = job.read(kind, kind.type());
+        SheetWork.marked(before, after);
+        List<Work> works = SheetWork.of(before, after);
         works.forEach(w -> DismantlingGuard.mayWork(job, w));
         return works;
     }

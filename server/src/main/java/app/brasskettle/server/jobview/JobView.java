@@ -267,5 +267,10 @@ public record JobView(
 
     /** The simulated motor the instruments of this job read. */
     public record SimulatedMotorView(
-            List<String> faults, Map<String, String> severities, double windingTemperatureC, String deviceFault) {}
+            List<String> faults,
+            Map<String, String> severities,
+            double windingTemperatureC,
+            String deviceFault,
+            String windersMistake,
+            String ovenFault) {}
 }

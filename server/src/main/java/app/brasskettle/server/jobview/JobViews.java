@@ -266,6 +266,11 @@ public final class JobViews {
             told.forEach((fault, severity) -> severities.put(fault.toString(), severity.toString()));
         }
         return new JobView.SimulatedMotorView(
-                faults, severities, temperature, String.valueOf(motor.getOrDefault("deviceFault", "none")));
+                faults,
+                severities,
+                temperature,
+                String.valueOf(motor.getOrDefault("deviceFault", "none")),
+                String.valueOf(motor.getOrDefault("windersMistake", "")),
+                String.valueOf(motor.getOrDefault("ovenFault", "none")));
     }
 }

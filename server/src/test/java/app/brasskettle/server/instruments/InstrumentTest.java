@@ -148,10 +148,11 @@ class InstrumentTest {
     @Test
     void theSimulatedMotorTakesOnlyFaultsItKnows() {
         String tag = Plates.ready(visitor);
-        assertThat(visitor.get("/api/jobs/" + tag + "/instruments/faults")
-                        .json()
-                        .size())
-                .isEqualTo(10);
+        JsonNode faults =
+                visitor.get("/api/jobs/" + tag + "/instruments/faults").json();
+        assertThat(faults.get("motor").size()).isEqualTo(10);
+        assertThat(faults.get("winder").size()).isEqualTo(6);
+        assertThat(faults.get("oven").size()).isEqualTo(4);
         assertThat(visitor.put(
                                 "/api/jobs/" + tag + "/instruments/motor",
                                 Map.of(
