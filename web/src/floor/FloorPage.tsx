@@ -281,7 +281,10 @@ function Row({ row, here, open }: { row: FloorRow; here: boolean; open: () => vo
         <small>{row.customer}</small>
       </td>
       <td className="station">{row.station}</td>
-      <td>{row.setDown && !row.waiting ? <>Set down: “{row.setDown.workNote}”</> : shown(row.nextAction)}</td>
+      <td>
+        {row.setDown && !row.waiting && <>Set down: “{row.setDown.workNote}”. Then: </>}
+        {shown(row.nextAction)}
+      </td>
       <td
         className={rush || late ? 'hot' : ''}
         title={row.askedBy ? `asked for by ${row.askedBy}` : undefined}

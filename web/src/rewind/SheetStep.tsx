@@ -67,7 +67,7 @@ export function SheetStep({
       shut={shut}
     >
       <p className="caution">{caution}</p>
-      <Holds job={job} step={step} />
+      {shut && <Holds job={job} step={step} />}
       {lines.length > 0 && <Findings findings={lines} />}
       {asks?.(sheet.value, (part) => sheet.set(part))}
       {oven && job.gate.demonstration && (

@@ -44,6 +44,14 @@ final class Hand {
         field(label).fill(text);
     }
 
+    /** Chooses a word of the list whose label opens with {@code label}. */
+    void choose(String label, String word) {
+        field(label).click();
+        page.locator(".ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option")
+                .getByText(word, new Locator.GetByTextOptions().setExact(true))
+                .click();
+    }
+
     Locator button(String name) {
         return page.getByRole(
                 AriaRole.BUTTON, new GetByRoleOptions().setName(name).setExact(true));

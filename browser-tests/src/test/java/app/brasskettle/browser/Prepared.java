@@ -165,7 +165,7 @@ final class Prepared {
         return (Map<?, ?>) hand.page().evaluate("tag => fetch('/api/jobs/' + tag).then((r) => r.json())", tag);
     }
 
-    private static Object call(Hand hand, String method, String path, Object body) {
+    static Object call(Hand hand, String method, String path, Object body) {
         return hand.page().evaluate(CALL, List.of(method, path, body));
     }
 }

@@ -15,6 +15,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -49,6 +50,10 @@ final class Product implements BeforeAllCallback, AfterEachCallback, ParameterRe
                                 "--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1")));
         private final List<BrowserContext> contexts = new ArrayList<>();
         private final List<BrowserContext> lasting = new ArrayList<>();
+        private final ShopClock clock = new ShopClock(
+                needed("BRASSKETTLE_BROWSER_DB_URL"),
+                needed("BRASSKETTLE_DB_USER"),
+                needed("BRASSKETTLE_DB_PASSWORD"));
         private Process server;
 
         Running() {
@@ -92,6 +97,11 @@ final class Product implements BeforeAllCallback, AfterEachCallback, ParameterRe
             contexts.clear();
         }
 
+        /** Lets so much time pass in the shop; the product hears of it within a second. */
+        void passes(Duration time) {
+            clock.passes(time);
+        }
+
         void startServer() {
             try {
                 ProcessBuilder start = new ProcessBuilder(
@@ -102,7 +112,8 @@ final class Product implements BeforeAllCallback, AfterEachCallback, ParameterRe
                         "-jar",
                         jar().toString(),
                         "--server.port=" + port,
-                        "--brasskettle.demo=true");
+                        "--brasskettle.demo=true",
+                        "--brasskettle.clock-every=500ms");
                 start.environment().put("BRASSKETTLE_DB_URL", needed("BRASSKETTLE_BROWSER_DB_URL"));
                 server = start.redirectErrorStream(true)
                         .redirectOutput(Path.of("target/server.log").toFile())

@@ -1,6 +1,7 @@
 package app.brasskettle.core.catalogue;
 
 import app.brasskettle.core.quantity.Dimension;
+import app.brasskettle.core.worksheet.Asked;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Samples;
 import app.brasskettle.core.worksheet.Triangular;
@@ -72,34 +73,40 @@ public record SheetForm(String name, String title, List<String> sources, List<Fi
     }
 
     private static List<Field> fields(Class<?> type) {
-        return Arrays.stream(type.getRecordComponents()).map(SheetForm::field).toList();
+        return Arrays.stream(type.getRecordComponents())
+                .filter(c -> !c.isAnnotationPresent(Asked.class)
+                        || !c.getAnnotation(Asked.class).value().isEmpty())
+                .map(SheetForm::field)
+                .toList();
     }
 
     private static Field field(RecordComponent component) {
         Type type = component.getGenericType();
         boolean optional = raw(type) == Optional.class;
-        return field(component.getName(), optional ? inner(type) : type, optional);
+        String name = component.getName();
+        Asked asked = component.getAnnotation(Asked.class);
+        return field(name, asked == null ? label(name) : asked.value(), optional ? inner(type) : type, optional);
     }
 
-    private static Field field(String name, Type type, boolean optional) {
+    private static Field field(String name, String label, Type type, boolean optional) {
         Class<?> raw = raw(type);
         if (raw == List.class) {
             Class<?> element = raw(inner(type));
             if (element.isRecord()) {
-                return new Field(name, label(name), Kind.ROWS, optional, "", List.of(), fields(element));
+                return new Field(name, label, Kind.ROWS, optional, "", List.of(), fields(element));
             }
             Kind kind = element.isEnum()
                     ? Kind.WORDS
                     : element == List.class ? Kind.PAIRS : element == String.class ? Kind.TEXTS : Kind.SERIES;
             boolean rowsOfFigures = kind == Kind.PAIRS && raw(inner(inner(type))) == Double.class;
             String unit = rowsOfFigures ? Dimension.ofField(name).typed() : "";
-            return new Field(name, label(name), kind, optional, unit, words(element), List.of());
+            return new Field(name, label, kind, optional, unit, words(element), List.of());
         }
         if (raw == Samples.class) {
-            return new Field(name, label(name), Kind.SERIES, optional, "", List.of(), List.of());
+            return new Field(name, label, Kind.SERIES, optional, "", List.of(), List.of());
         }
         if (raw.isRecord() && raw != Triangular.class) {
-            return new Field(name, label(name), Kind.GROUP, optional, "", List.of(), fields(raw));
+            return new Field(name, label, Kind.GROUP, optional, "", List.of(), fields(raw));
         }
         Kind kind = raw.isEnum()
                 ? Kind.WORD
@@ -107,7 +114,7 @@ public record SheetForm(String name, String title, List<String> sources, List<Fi
                         ? Kind.FLAG
                         : raw == String.class ? Kind.TEXT : Kind.FIGURE;
         String unit = kind == Kind.FIGURE ? Dimension.ofField(name).typed() : "";
-        return new Field(name, label(name), kind, optional, unit, words(raw), List.of());
+        return new Field(name, label, kind, optional, unit, words(raw), List.of());
     }
 
     private static List<String> words(Class<?> type) {

@@ -1,5 +1,6 @@
 package app.brasskettle.core.oven;
 
+import app.brasskettle.core.worksheet.Asked;
 import app.brasskettle.core.worksheet.Problems;
 
 /**
@@ -8,7 +9,9 @@ import app.brasskettle.core.worksheet.Problems;
  * @param minutes since the log began
  * @param partC of the part itself, never of the oven's air
  */
-public record OvenReading(double minutes, double partC) {
+public record OvenReading(
+        @Asked("since the start") double minutes,
+        @Asked("the part") double partC) {
 
     public OvenReading {
         Problems problems = new Problems();

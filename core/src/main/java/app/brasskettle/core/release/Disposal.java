@@ -1,5 +1,6 @@
 package app.brasskettle.core.release;
 
+import app.brasskettle.core.worksheet.Asked;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problems;
 import java.util.Optional;
@@ -11,7 +12,10 @@ import java.util.Optional;
  * @param agreedWith who of the customer agreed
  * @param sparesKept parts kept from it
  */
-public record Disposal(Fate fate, String agreedWith, Optional<String> sparesKept) {
+public record Disposal(
+        @Asked("what happens to it") Fate fate,
+        @Asked("agreed with") String agreedWith,
+        @Asked("spares kept") Optional<String> sparesKept) {
 
     /** Where an old motor goes. */
     public enum Fate implements Coded {

@@ -1,5 +1,6 @@
 package app.brasskettle.core.rewind;
 
+import app.brasskettle.core.worksheet.Asked;
 import app.brasskettle.core.worksheet.Problems;
 import java.util.Optional;
 
@@ -10,7 +11,10 @@ import java.util.Optional;
  * @param wireKg wire taken from the rack
  * @param lot mark of the reel's lot
  */
-public record CoilsWound(int coils, Optional<Double> wireKg, Optional<String> lot) {
+public record CoilsWound(
+        @Asked("coils wound so far") int coils,
+        @Asked("wire off the rack") Optional<Double> wireKg,
+        @Asked("lot of the reel") Optional<String> lot) {
 
     private static final int MOST_COILS = 720;
     private static final double MOST_KG = 10_000;

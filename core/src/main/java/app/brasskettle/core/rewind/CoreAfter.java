@@ -2,6 +2,7 @@ package app.brasskettle.core.rewind;
 
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Asked;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problems;
 import java.util.ArrayList;
@@ -20,7 +21,8 @@ import java.util.Optional;
  * @param bore round, not rubbed
  * @param remark what was seen
  */
-public record CoreAfter(Seen teeth, Seen burrs, Seen slots, Seen bore, Optional<String> remark) {
+public record CoreAfter(
+        Seen teeth, Seen burrs, @Asked("slots, cleaned") Seen slots, Seen bore, Optional<String> remark) {
 
     /** What was found of it. */
     public enum Seen implements Coded {

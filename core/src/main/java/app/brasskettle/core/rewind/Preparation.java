@@ -1,5 +1,6 @@
 package app.brasskettle.core.rewind;
 
+import app.brasskettle.core.worksheet.Asked;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -12,7 +13,10 @@ import java.util.Optional;
  * @param madeSafeBy who made asbestos safe, and how
  * @param coreNotTested why the core was not tested before stripping
  */
-public record Preparation(OldInsulation oldInsulation, Optional<String> madeSafeBy, Optional<String> coreNotTested) {
+public record Preparation(
+        @Asked("old insulation, asbestos") OldInsulation oldInsulation,
+        @Asked("made safe by") Optional<String> madeSafeBy,
+        @Asked("core not tested, because") Optional<String> coreNotTested) {
 
     /** What the old insulation holds. */
     public enum OldInsulation implements Coded {

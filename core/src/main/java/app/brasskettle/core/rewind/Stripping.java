@@ -4,6 +4,7 @@ import app.brasskettle.core.oven.OvenCurve;
 import app.brasskettle.core.oven.OvenReading;
 import app.brasskettle.core.rules.ShopLimit;
 import app.brasskettle.core.rules.ShopRules;
+import app.brasskettle.core.worksheet.Asked;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -28,19 +29,19 @@ import java.util.Optional;
  * @param statorAfterKg stator bare
  */
 public record Stripping(
-        Method method,
-        Optional<CutEnd> cutEnd,
-        Optional<CoreInsulation> coreInsulation,
-        Optional<Boolean> aluminiumFrame,
-        Optional<Boolean> overheatAlarm,
-        Optional<Boolean> waterSpray,
-        Optional<String> watchedBy,
-        Optional<List<OvenReading>> readings,
-        Optional<Boolean> simulatedOven,
-        Optional<Double> maxGapMinutes,
-        Optional<Boolean> copperOut,
-        Optional<Double> statorBeforeKg,
-        Optional<Double> statorAfterKg) {
+        @Asked("how it comes out") Method method,
+        @Asked("end cut off") Optional<CutEnd> cutEnd,
+        @Asked("core insulation") Optional<CoreInsulation> coreInsulation,
+        @Asked("frame of aluminium") Optional<Boolean> aluminiumFrame,
+        @Asked("oven alarm set") Optional<Boolean> overheatAlarm,
+        @Asked("water spray ready") Optional<Boolean> waterSpray,
+        @Asked("watched by") Optional<String> watchedBy,
+        @Asked("the core in the oven") Optional<List<OvenReading>> readings,
+        @Asked("") Optional<Boolean> simulatedOven,
+        @Asked("longest gap that counts") Optional<Double> maxGapMinutes,
+        @Asked("all copper is out") Optional<Boolean> copperOut,
+        @Asked("stator with winding") Optional<Double> statorBeforeKg,
+        @Asked("stator bare") Optional<Double> statorAfterKg) {
 
     /** How a winding comes out. */
     public enum Method implements Coded {

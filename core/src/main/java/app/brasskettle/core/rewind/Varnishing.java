@@ -8,6 +8,7 @@ import app.brasskettle.core.rules.ShopLimit;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Asked;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -29,11 +30,11 @@ import java.util.Optional;
 public record Varnishing(
         Method method,
         Optional<String> varnish,
-        Optional<Double> preheatC,
-        Optional<Double> drainMinutes,
-        Optional<Double> massBeforeKg,
-        Optional<Double> massAfterKg,
-        List<Pass> passes) {
+        @Asked("preheated to") Optional<Double> preheatC,
+        @Asked("drained for") Optional<Double> drainMinutes,
+        @Asked("stator before") Optional<Double> massBeforeKg,
+        @Asked("stator after") Optional<Double> massAfterKg,
+        @Asked("dips, each with its bake") List<Pass> passes) {
 
     /** How varnish gets into a winding. */
     public enum Method implements Coded {
@@ -51,10 +52,10 @@ public record Varnishing(
      * @param maxGapMinutes longest interval between readings that counts
      */
     public record Pass(
-            Optional<Boolean> turnedOver,
-            Optional<List<OvenReading>> readings,
-            Optional<Boolean> simulatedOven,
-            Optional<Double> maxGapMinutes) {
+            @Asked("other end up") Optional<Boolean> turnedOver,
+            @Asked("the winding in the oven") Optional<List<OvenReading>> readings,
+            @Asked("") Optional<Boolean> simulatedOven,
+            @Asked("longest gap that counts") Optional<Double> maxGapMinutes) {
 
         public Pass {
             turnedOver = Problems.orEmpty(turnedOver);

@@ -2,6 +2,7 @@ package app.brasskettle.core.rewind;
 
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.worksheet.Asked;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problems;
 import java.util.Optional;
@@ -13,7 +14,10 @@ import java.util.Optional;
  * @param cleaner what was in the water, or which solvent
  * @param rinsedClear whether it was rinsed until the water ran clear
  */
-public record Washing(With with, Optional<String> cleaner, Optional<Boolean> rinsedClear) {
+public record Washing(
+        @Asked("washed with") With with,
+        Optional<String> cleaner,
+        @Asked("rinsed until clear") Optional<Boolean> rinsedClear) {
 
     /** What a winding is washed with. */
     public enum With implements Coded {

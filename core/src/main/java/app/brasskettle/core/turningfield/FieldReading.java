@@ -1,5 +1,6 @@
 package app.brasskettle.core.turningfield;
 
+import app.brasskettle.core.worksheet.Asked;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problems;
 import java.util.List;
@@ -17,12 +18,12 @@ import java.util.Optional;
  * @param spanSlots the span the design asks for
  */
 public record FieldReading(
-        double appliedVoltageV,
-        List<Double> lineCurrentsA,
-        Optional<Double> predictedCurrentA,
-        List<Place> places,
-        Optional<List<Double>> groupRisesK,
-        Optional<List<Integer>> countedSpansSlots,
+        @Asked("voltage between lines") double appliedVoltageV,
+        @Asked("current of each line") List<Double> lineCurrentsA,
+        @Asked("current predicted") Optional<Double> predictedCurrentA,
+        @Asked("dummy rotor by place") List<Place> places,
+        @Asked("warmer, group by group") Optional<List<Double>> groupRisesK,
+        @Asked("spans counted") Optional<List<Integer>> countedSpansSlots,
         Optional<Integer> spanSlots) {
 
     /** How a dummy rotor turns, against the way that the lines ask. */
