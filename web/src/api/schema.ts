@@ -2901,6 +2901,7 @@ export interface components {
             machining: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
             ovens: components["schemas"]["app.brasskettle.core.rewind.OvenTrace"][];
             preparation: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
+            renewed: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
             sendBack: string | null;
             stripping: components["schemas"]["app.brasskettle.core.rewind.StrippingReading"] | null;
             varnish: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];

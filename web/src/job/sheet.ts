@@ -27,6 +27,7 @@ const SHEETS: Record<string, { label: string; step: string }> = {
   brazed: { label: 'Joints as brazed', step: 'rewind/brazing' },
   varnishing: { label: 'Varnish, bake', step: 'rewind/varnish' },
   machining: { label: 'Machined work', step: 'rewind/machining' },
+  renewal: { label: 'Renewed parts', step: 'rewind/renewed' },
   disposal: { label: 'The old motor', step: 'release' },
 };
 

@@ -161,6 +161,22 @@ export function VarnishStep({ job }: { job: JobView }) {
   );
 }
 
+/** Bearings, seals, leads and gear that are new, held against the plate. */
+export function RenewalStep({ job }: { job: JobView }) {
+  return (
+    <SheetStep
+      job={job}
+      kind="renewal"
+      step="rewind/renewed"
+      title="Renewed parts"
+      aside="each with its type; bearings are held against the plate"
+      caution="Hot bearings burn: gloves, and no flame near grease. Push on the ring that is tight. A capacitor is shorted before it is touched."
+      fresh={{ parts: [{}] }}
+      said={job.rewind.renewed}
+    />
+  );
+}
+
 /** Sleeves, sprayed seats, balance: here or sent out. */
 export function MachiningStep({ job }: { job: JobView }) {
   return (

@@ -51,9 +51,7 @@ final class Product implements BeforeAllCallback, AfterEachCallback, ParameterRe
         private final List<BrowserContext> contexts = new ArrayList<>();
         private final List<BrowserContext> lasting = new ArrayList<>();
         private final ShopClock clock = new ShopClock(
-                needed("BRASSKETTLE_BROWSER_DB_URL"),
-                needed("BRASSKETTLE_DB_USER"),
-                needed("BRASSKETTLE_DB_PASSWORD"));
+                needed("BRASSKETTLE_BROWSER_DB_URL"), needed("BRASSKETTLE_DB_USER"), needed("BRASSKETTLE_DB_PASSWORD"));
         private Process server;
 
         Running() {

@@ -82,7 +82,7 @@ final class ChoiceNext {
             case BEFORE_STRIPPING, STRIPPING, CORE_AFTER, CUT_LIST, COILS, INSERTION, BRAZING, BEFORE_VARNISH ->
                 chose(OptionKind.REWIND);
             case WASH -> chose(OptionKind.RECONDITION);
-            case VARNISH, MACHINING, PROVE -> works();
+            case VARNISH, MACHINING, RENEWAL, PROVE -> works();
             default -> true;
         };
     }

@@ -18,6 +18,7 @@ import app.brasskettle.core.work.JobStep;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.worksheet.Phrase;
 import java.util.Arrays;
+import java.util.Map;
 import java.util.Optional;
 
 /** What needs hands next once the customer has chosen: stripping, coils, joints, varnish, proof, release, in their order. */
@@ -124,8 +125,11 @@ final class FinishNext {
     }
 
     private Optional<JobAssessment.Next> reconditioning() {
-        return rewind.washing().isEmpty() && job.drying().isEmpty() && proofStops()
-                ? next("Wash it, then dry it by the curve", JobStep.WASH)
+        if (job.drying().isEmpty() && proofStops() && rewind.washing().isEmpty()) {
+            return next("Wash it, then dry it by the curve", JobStep.WASH);
+        }
+        return job.drying().isEmpty() && rewind.washing().isPresent()
+                ? next("Washed: dry it by its curve", JobStep.DRYING)
                 : Optional.empty();
     }
 
@@ -136,13 +140,10 @@ final class FinishNext {
     }
 
     private Optional<JobAssessment.Next> finishing() {
-        Optional<Judgement> varnish = rewind.varnished();
-        if (varnish.filter(j -> j.verdict() == Verdict.UNPROVEN).isPresent()) {
-            return varnishing("");
-        }
-        Optional<Judgement> machined = rewind.machining().filter(j -> j.verdict() == Verdict.UNPROVEN);
-        if (machined.isPresent()) {
-            return next(machined.get().headline(), JobStep.MACHINING);
+        Optional<Map.Entry<JobStep, Judgement>> open =
+                rewind.unfinished().entrySet().stream().findFirst();
+        if (open.isPresent()) {
+            return next(open.get().getValue().headline(), open.get().getKey());
         }
         int off = apart.log().map(TeardownLogAssessment::off).orElse(0);
         if (off > 0) {

@@ -143,7 +143,7 @@ public record JobAssessment(
         ProofTables proofs = JobFinish.proofs(job, tests, winding, redesign);
         RewindAssessment rewind = new RewindReading(job, tests, winding, redesign, opening, proofs).read();
         ProofTable proof = proofs.finished();
-        ReleaseAssessment release = JobFinish.release(job, tests, apart.log(), proof);
+        ReleaseAssessment release = JobFinish.release(job, tests, apart.log(), rewind, proof);
         Stations stations = new Stations(
                 job,
                 tests,

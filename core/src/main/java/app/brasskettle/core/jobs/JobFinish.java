@@ -13,6 +13,7 @@ import app.brasskettle.core.redesign.DesignedWinding;
 import app.brasskettle.core.redesign.RedesignAssessment;
 import app.brasskettle.core.release.ReleaseAssessment;
 import app.brasskettle.core.release.ReleaseFacts;
+import app.brasskettle.core.rewind.RewindAssessment;
 import app.brasskettle.core.rules.ShopLimit;
 import app.brasskettle.core.teardown.TeardownLogAssessment;
 import app.brasskettle.core.testrecord.JudgedTest;
@@ -49,12 +50,19 @@ final class JobFinish {
                                 : winding.connection().flatMap(c -> c.diagram()),
                         Speeds.poles(job))))
                 .orElseGet(Predicted::nothing);
-        return new ProofTables(tests, job.timeline().works(), job.singlePhase() ? 1 : 3, Speeds.names(job), predicted);
+        boolean repaired = job.chosen().isPresent()
+                || job.timeline().works().stream().anyMatch(w -> !ProofTables.leavesIt(w.work()));
+        return new ProofTables(
+                tests, job.timeline().works(), repaired, job.singlePhase() ? 1 : 3, Speeds.names(job), predicted);
     }
 
     /** Whether it may be released, and what goes with it. */
     static ReleaseAssessment release(
-            JobRecord job, JudgedTests tests, Optional<TeardownLogAssessment> log, ProofTable proof) {
+            JobRecord job,
+            JudgedTests tests,
+            Optional<TeardownLogAssessment> log,
+            RewindAssessment rewind,
+            ProofTable proof) {
         double worked =
                 job.timeline().works().stream().mapToDouble(WorkDone::at).max().orElse(Double.NEGATIVE_INFINITY);
         double tested = tests.all().stream().mapToDouble(JudgedTest::at).max().orElse(Double.NEGATIVE_INFINITY);
@@ -64,7 +72,7 @@ final class JobFinish {
                 new ReleaseFacts(
                         chosen,
                         proof,
-                        job.rewind().simulatedOvens(),
+                        open(job, rewind),
                         log.map(TeardownLogAssessment::off).orElse(0),
                         leftOut(log),
                         job.arrived().flatMap(Arrival::missing).filter(m -> !m.isBlank()),
@@ -72,6 +80,19 @@ final class JobFinish {
                         Speeds.relays(job),
                         grease(job),
                         job.rules().figure(ShopLimit.WARRANTY_MONTHS)));
+    }
+
+    private static List<ReleaseAssessment.Hold> open(JobRecord job, RewindAssessment rewind) {
+        List<ReleaseAssessment.Hold> open = new ArrayList<>();
+        rewind.unfinished()
+                .forEach((step, j) -> open.add(new ReleaseAssessment.Hold(j.headline(), j.next(), step.path())));
+        job.rewind()
+                .simulatedOvens()
+                .forEach(step -> open.add(new ReleaseAssessment.Hold(
+                        step.label() + ": read from the simulated oven",
+                        "Read the real oven, and correct the sheet.",
+                        step.path())));
+        return open;
     }
 
     private static List<String> leftOut(Optional<TeardownLogAssessment> log) {

@@ -10,6 +10,7 @@ import app.brasskettle.core.handwork.HandAct;
 import app.brasskettle.core.handwork.HandDone;
 import app.brasskettle.core.handwork.HandLog;
 import app.brasskettle.core.handwork.InsertionRing;
+import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.prove.ProofTable;
 import app.brasskettle.core.prove.ProofTables;
 import app.brasskettle.core.redesign.DesignedWinding;
@@ -140,6 +141,9 @@ final class RewindReading {
                 record.washing().map(w -> w.sheet().judge()),
                 varnish,
                 record.machining().map(w -> w.sheet().judge()),
+                record.renewal()
+                        .map(w -> w.sheet().judge(job.plate().flatMap(Plate::details)))
+                        .orElse(List.of()),
                 sendBack,
                 back);
     }

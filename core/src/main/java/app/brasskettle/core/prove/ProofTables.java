@@ -25,15 +25,26 @@ import java.util.Set;
  *
  * @param tests every test with its one effective judgement
  * @param works work done, in the order of time
+ * @param repaired whether it is a motor that was worked on, or is to be; one tested and sent back as it came is not
  * @param phases phases by the plate
  * @param speeds names of the speeds by the plate, empty texts for a motor with one
  * @param predicted what the winding predicts
  */
 public record ProofTables(
-        JudgedTests tests, List<WorkDone> works, int phases, List<String> speeds, Predicted predicted) {
+        JudgedTests tests,
+        List<WorkDone> works,
+        boolean repaired,
+        int phases,
+        List<String> speeds,
+        Predicted predicted) {
 
     /** Opening a motor and putting it together changes nothing that is proved. */
     private static final Set<Work> LEAVES_IT = EnumSet.of(Work.OPENED, Work.REASSEMBLED, Work.CAME_BACK);
+
+    /** Tells whether work changes nothing that is proved. */
+    public static boolean leavesIt(Work work) {
+        return LEAVES_IT.contains(work);
+    }
 
     /** The proof of the finished motor; simulated readings do not pass it. */
     public ProofTable finished() {
@@ -49,9 +60,8 @@ public record ProofTables(
         List<ProofRow> rows = new ArrayList<>();
         for (TestKind kind : TestKinds.all()) {
             boolean fits = kind.phases().filter(n -> n != phases).isEmpty() && !kind.checksTester();
-            boolean required =
-                    bare ? kind.repairProof().bare() : kind.repairProof().finished();
             for (int speed = 1; fits && speed <= (kind.eachSpeed() ? speeds.size() : 1); speed++) {
+                boolean required = bare ? kind.repairProof().bare() : needed(kind, speed);
                 boolean shown = !bare && kind.keyFigure().isPresent() && taken(kind, speed);
                 if (required || shown) {
                     rows.add(row(kind, speed, required, bare));
@@ -59,6 +69,11 @@ public record ProofTables(
             }
         }
         return rows;
+    }
+
+    /** A motor that goes back as it came needs its winding tested, and what else somebody wanted to know. */
+    private boolean needed(TestKind kind, int speed) {
+        return kind.repairProof().finished() && (repaired || kind.repairProof().bare() || taken(kind, speed));
     }
 
     private boolean taken(TestKind kind, int speed) {

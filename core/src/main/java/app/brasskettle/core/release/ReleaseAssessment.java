@@ -147,11 +147,7 @@ public record ReleaseAssessment(
         if (proof.verdict() == Verdict.STOP || proof.verdict() == Verdict.UNPROVEN) {
             holding.add(new Hold(proof.headline(), proof.next(), JobStep.PROVE.path()));
         }
-        facts.simulatedOvens()
-                .forEach(step -> holding.add(new Hold(
-                        step.label() + ": read from the simulated oven",
-                        "Read the real oven, and correct the sheet.",
-                        step.path())));
+        holding.addAll(facts.open());
         List<String> open = items.stream()
                 .filter(i -> i.done().isEmpty())
                 .map(i -> i.label())

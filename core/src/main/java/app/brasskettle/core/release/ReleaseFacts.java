@@ -2,7 +2,6 @@ package app.brasskettle.core.release;
 
 import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.prove.ProofTable;
-import app.brasskettle.core.work.JobStep;
 import java.util.List;
 import java.util.Optional;
 
@@ -11,7 +10,7 @@ import java.util.Optional;
  *
  * @param chosen which way the customer chose; empty for a motor that goes back as it was tested
  * @param proof the table of proof
- * @param simulatedOvens steps whose oven was the simulated one
+ * @param open what is not finished, or was read from the simulated oven
  * @param partsOff logged parts that are neither back nor left out for a reason
  * @param leftOut parts that stay out, with the reason
  * @param cameWithout what came without it, as the arrival says
@@ -23,7 +22,7 @@ import java.util.Optional;
 public record ReleaseFacts(
         Optional<OptionKind> chosen,
         ProofTable proof,
-        List<JobStep> simulatedOvens,
+        List<ReleaseAssessment.Hold> open,
         int partsOff,
         List<String> leftOut,
         Optional<String> cameWithout,

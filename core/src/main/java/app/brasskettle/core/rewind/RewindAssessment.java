@@ -7,6 +7,7 @@ import app.brasskettle.core.turningfield.LowVoltagePlan;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.work.JobStep;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,6 +28,7 @@ import java.util.Optional;
  * @param washing how it was washed
  * @param varnish varnish and bake, line by line
  * @param machining machined work
+ * @param renewed new parts, part by part
  * @param sendBack why it is to be sent back to the choice now; empty where it was already, or the core is sound
  * @param backToChoose why the job is back at the choice, the earlier answer kept
  */
@@ -44,6 +46,7 @@ public record RewindAssessment(
         Optional<Judgement> washing,
         List<Judgement> varnish,
         Optional<Judgement> machining,
+        List<Judgement> renewed,
         Optional<String> sendBack,
         Optional<String> backToChoose) {
 
@@ -55,6 +58,21 @@ public record RewindAssessment(
     /** The worst said of varnish and bake. */
     public Optional<Judgement> varnished() {
         return Judgement.worst(varnish);
+    }
+
+    /** What of the finishing is not done or not good, with the step where it is. */
+    public Map<JobStep, Judgement> unfinished() {
+        Map<JobStep, Judgement> open = new EnumMap<>(JobStep.class);
+        add(open, JobStep.VARNISH, varnished());
+        add(open, JobStep.MACHINING, machining);
+        add(open, JobStep.RENEWAL, Judgement.worst(renewed));
+        return open;
+    }
+
+    private static void add(Map<JobStep, Judgement> open, JobStep step, Optional<Judgement> judgement) {
+        judgement
+                .filter(j -> j.verdict() == Verdict.STOP || j.verdict() == Verdict.UNPROVEN)
+                .ifPresent(j -> open.put(step, j));
     }
 
     /** The word of a step; empty while nothing of it is on record. */
@@ -72,6 +90,7 @@ public record RewindAssessment(
             case BEFORE_VARNISH -> bare.map(b -> b.judgement().verdict());
             case VARNISH -> varnished().map(Judgement::verdict);
             case MACHINING -> machining.map(Judgement::verdict);
+            case RENEWAL -> Judgement.worst(renewed).map(Judgement::verdict);
             default -> Optional.empty();
         };
     }

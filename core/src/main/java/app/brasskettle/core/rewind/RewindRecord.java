@@ -19,6 +19,7 @@ import java.util.Optional;
  * @param washing how it was washed
  * @param varnishing how it was varnished and baked
  * @param machining machined work
+ * @param renewal parts that are new
  * @param hands acts of one tap
  * @param chosenAt when the customer chose last, seconds of the epoch; negative infinity where nobody did
  * @param sentBack when the record itself sent it back to the choice last
@@ -32,6 +33,7 @@ public record RewindRecord(
         Optional<Written<Washing>> washing,
         Optional<Written<Varnishing>> varnishing,
         Optional<Written<Machining>> machining,
+        Optional<Written<Renewal>> renewal,
         HandLog hands,
         double chosenAt,
         Optional<SentBack> sentBack) {
@@ -71,6 +73,7 @@ public record RewindRecord(
     /** A motor on which none of it has begun. */
     public static RewindRecord none() {
         return new RewindRecord(
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),

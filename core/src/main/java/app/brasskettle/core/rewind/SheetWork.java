@@ -42,6 +42,15 @@ public final class SheetWork {
                         > as(before, Machining.class).map(Machining::finished).orElse(0)) {
             done.add(Work.MACHINED);
         }
+        if (after instanceof Renewal now) {
+            Optional<Renewal> then = as(before, Renewal.class);
+            if (now.in(true) > then.map(r -> r.in(true)).orElse(0L)) {
+                done.add(Work.REPAIRED);
+            }
+            if (now.in(false) > then.map(r -> r.in(false)).orElse(0L)) {
+                done.add(Work.MACHINED);
+            }
+        }
         return List.copyOf(done);
     }
 

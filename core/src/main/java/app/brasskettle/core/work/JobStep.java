@@ -33,6 +33,7 @@ public enum JobStep {
     BEFORE_VARNISH(Station.REWIND, Order.AFTER_TESTS, "rewind/before-varnish", "Before varnish"),
     VARNISH(Station.REWIND, Order.AFTER_TESTS, "rewind/varnish", "Varnish, bake"),
     MACHINING(Station.REWIND, Order.AFTER_TESTS, "rewind/machining", "Machined work"),
+    RENEWAL(Station.REWIND, Order.AFTER_TESTS, "rewind/renewed", "Renewed parts"),
     PROVE(Station.PROVE, Order.BEFORE_TESTS, "prove", "Proof"),
     DISPATCH(Station.RELEASE, Order.BEFORE_TESTS, "release", "Release");
 

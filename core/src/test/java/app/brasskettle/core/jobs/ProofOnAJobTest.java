@@ -128,4 +128,21 @@ class ProofOnAJobTest {
         assertThat(reading.proof().judgement().verdict()).isNotEqualTo(Verdict.HOLDS);
         assertThat(reading.departure().mayBeReady()).isFalse();
     }
+
+    /** A sound motor goes back as it came on what was asked of its winding; once it is to be worked on, it is proved like any. */
+    @Test
+    void aMotorThatIsNotWorkedOnNeedsNoProofOfARepair() {
+        Job job = new Job().received().safe().tested();
+        List<ProofRow> asItCame = required(job);
+        assertThat(asItCame).extracting(ProofRow::step).contains("bench/resistance", "bench/insulation", "bench/surge");
+        assertThat(asItCame).extracting(ProofRow::step).doesNotContain("bench/withstand", "bench/run");
+        job.chosen = Optional.of(new ChosenOption(OptionKind.RECONDITION, "Recondition", Optional.empty()));
+        assertThat(required(job)).extracting(ProofRow::step).contains("bench/withstand", "bench/run");
+        Job repaired = new Job().received().safe().tested().worked(Work.REPAIRED, NOW - 600);
+        assertThat(required(repaired)).extracting(ProofRow::step).contains("bench/withstand", "bench/run");
+    }
+
+    private static List<ProofRow> required(Job job) {
+        return job.read().proof().rows().stream().filter(ProofRow::required).toList();
+    }
 }

@@ -24,11 +24,11 @@ class ReleaseAssessmentTest {
         return new ProofTable(List.of(), List.of(), List.of(), new Judgement(verdict, "proof", "", "", "test it"));
     }
 
-    private static ReleaseFacts facts(Verdict proof, int partsOff, double changedAt, JobStep... simulatedOvens) {
+    private static ReleaseFacts facts(Verdict proof, int partsOff, double changedAt, ReleaseAssessment.Hold... open) {
         return new ReleaseFacts(
                 Optional.of(OptionKind.REWIND),
                 proof(proof),
-                List.of(simulatedOvens),
+                List.of(open),
                 partsOff,
                 List.of(),
                 Optional.of("no key"),
@@ -117,9 +117,11 @@ class ReleaseAssessmentTest {
     }
 
     @Test
-    void aSimulatedOvenReleasesNoMotor() {
-        ReleaseAssessment release =
-                ReleaseAssessment.of(record(looked()), facts(Verdict.HOLDS, 0, TESTED, JobStep.VARNISH));
-        assertThat(release.holding()).extracting(h -> h.step()).containsExactly(JobStep.VARNISH.path());
+    void whatIsNotFinishedHoldsTheSignature() {
+        ReleaseAssessment.Hold oven =
+                new ReleaseAssessment.Hold("Varnish: read from the simulated oven", "Read it", JobStep.VARNISH.path());
+        ReleaseAssessment release = ReleaseAssessment.of(record(looked()), facts(Verdict.HOLDS, 0, TESTED, oven));
+        assertThat(release.holding()).containsExactly(oven);
+        assertThat(release.judgement().headline()).contains("simulated oven");
     }
 }

@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 
 import app.brasskettle.core.Refusals;
+import app.brasskettle.core.handwork.HandLog;
 import app.brasskettle.core.oven.OvenReading;
 import app.brasskettle.core.quantity.TypedInput;
+import app.brasskettle.core.rules.ShopRules;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,7 +31,7 @@ class SimulatedOvenMarkTest {
     }
 
     private static Record bakes(boolean... simulated) {
-        List<Map<String, Object>> passes = new java.util.ArrayList<>();
+        List<Map<String, Object>> passes = new ArrayList<>();
         for (boolean s : simulated) {
             passes.add(Map.of("readings", MODEL, "simulatedOven", s));
         }
@@ -54,7 +57,7 @@ class SimulatedOvenMarkTest {
 
     @Test
     void aLongLogIsDrawnThinnedAndNeverWithoutItsPeak() {
-        List<Map<String, String>> log = new java.util.ArrayList<>();
+        List<Map<String, String>> log = new ArrayList<>();
         for (int minute = 0; minute < 5000; minute++) {
             log.add(reading(minute, minute == 3333 ? 402 : 350));
         }
@@ -67,12 +70,11 @@ class SimulatedOvenMarkTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                app.brasskettle.core.handwork.HandLog.empty(),
+                Optional.empty(),
+                HandLog.empty(),
                 0,
                 Optional.empty());
-        List<OvenReading> drawn = record.ovens(app.brasskettle.core.rules.ShopRules.standard())
-                .get(0)
-                .readings();
+        List<OvenReading> drawn = record.ovens(ShopRules.standard()).get(0).readings();
         assertThat(drawn).hasSizeLessThanOrEqualTo(300).anyMatch(r -> r.partC() == 402);
     }
 }

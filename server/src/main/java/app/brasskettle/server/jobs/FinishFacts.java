@@ -11,6 +11,7 @@ import app.brasskettle.core.rewind.CoilsWound;
 import app.brasskettle.core.rewind.CoreAfter;
 import app.brasskettle.core.rewind.Machining;
 import app.brasskettle.core.rewind.Preparation;
+import app.brasskettle.core.rewind.Renewal;
 import app.brasskettle.core.rewind.RewindRecord;
 import app.brasskettle.core.rewind.Stripping;
 import app.brasskettle.core.rewind.Varnishing;
@@ -45,6 +46,7 @@ final class FinishFacts {
                 written(SheetKind.WASHING, Washing.class),
                 written(SheetKind.VARNISHING, Varnishing.class),
                 written(SheetKind.MACHINING, Machining.class),
+                written(SheetKind.RENEWAL, Renewal.class),
                 hands,
                 job.last(EventKind.CHOSEN).map(JobRow.EventRow::epochSeconds).orElse(Double.NEGATIVE_INFINITY),
                 job.here(EventKind.SENT_BACK).stream()

@@ -113,6 +113,7 @@ final class Ledger {
             case BRAZED -> judged(s, reading.rewind().brazing().map(BrazingList::judgement), JobStep.BRAZING);
             case VARNISHING -> judged(s, reading.rewind().varnished(), JobStep.VARNISH);
             case MACHINING -> judged(s, reading.rewind().machining(), JobStep.MACHINING);
+            case RENEWAL -> judged(s, Judgement.worst(reading.rewind().renewed()), JobStep.RENEWAL);
             case DISPOSAL ->
                 job.read(SheetKind.DISPOSAL, Disposal.class)
                         .ifPresent(d -> add(s, Verdict.HOLDS, d.told(), JobStep.DISPATCH.path()));

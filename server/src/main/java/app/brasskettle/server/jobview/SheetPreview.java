@@ -29,6 +29,7 @@ import app.brasskettle.core.redesign.RedesignSheet;
 import app.brasskettle.core.redesign.WireOffer;
 import app.brasskettle.core.rewind.CoreAfter;
 import app.brasskettle.core.rewind.Machining;
+import app.brasskettle.core.rewind.Renewal;
 import app.brasskettle.core.rewind.Stripping;
 import app.brasskettle.core.rewind.StrippingReading;
 import app.brasskettle.core.rewind.Varnishing;
@@ -177,6 +178,9 @@ record SheetPreview(
         }
         if (sheet instanceof Washing w) {
             return List.of(w.judge());
+        }
+        if (sheet instanceof Renewal r) {
+            return r.judge(job.plate().flatMap(Plate::details));
         }
         return sheet instanceof Machining m ? List.of(m.judge()) : List.of();
     }

@@ -14,6 +14,7 @@ import app.brasskettle.core.rewind.CoilsWound;
 import app.brasskettle.core.rewind.CoreAfter;
 import app.brasskettle.core.rewind.Machining;
 import app.brasskettle.core.rewind.Preparation;
+import app.brasskettle.core.rewind.Renewal;
 import app.brasskettle.core.rewind.Stripping;
 import app.brasskettle.core.rewind.Varnishing;
 import app.brasskettle.core.rewind.Washing;
@@ -46,6 +47,7 @@ public enum SheetKind implements Coded {
     BRAZED(ConnectionSheet.class, Station.REWIND),
     VARNISHING(Varnishing.class, Station.REWIND),
     MACHINING(Machining.class, Station.REWIND),
+    RENEWAL(Renewal.class, Station.REWIND),
     DISPOSAL(Disposal.class, Station.RELEASE);
 
     private final Class<? extends Record> type;
