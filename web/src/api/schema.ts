@@ -468,6 +468,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{tag}/hours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["hours"];
+        put?: never;
+        post: operations["tap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}/instruments/bridge": {
         parameters: {
             query?: never;
@@ -2966,6 +2982,24 @@ export interface components {
             traceB: number[];
             traceC: number[];
         };
+        "app.brasskettle.core.tasktime.TaskHours": {
+            forgotten: string[];
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            quotedHours: number | null;
+            rows: components["schemas"]["app.brasskettle.core.tasktime.TaskHours.Row"][];
+            /** Format: double */
+            takenHours: number;
+        };
+        "app.brasskettle.core.tasktime.TaskHours.Row": {
+            code: string;
+            quotedHours: number | null;
+            running: string[];
+            /** Format: double */
+            tableHours: number;
+            /** Format: double */
+            takenHours: number;
+            task: string;
+        };
         "app.brasskettle.core.teardown.DismantlingPermit": {
             holding: components["schemas"]["app.brasskettle.core.teardown.DismantlingPermit.Reason"][];
             open: boolean;
@@ -3606,6 +3640,10 @@ export interface components {
         };
         "app.brasskettle.server.handwork.HandController.OvenLogView": {
             readings: components["schemas"]["app.brasskettle.core.oven.OvenReading"][];
+        };
+        "app.brasskettle.server.hours.HoursController.TapBody": {
+            starts: boolean;
+            task: string;
         };
         "app.brasskettle.server.instruments.InstrumentController.HighVoltageBody": {
             because: string;
@@ -5199,6 +5237,57 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
+                };
+            };
+        };
+    };
+    hours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.core.tasktime.TaskHours"];
+                };
+            };
+        };
+    };
+    tap: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.hours.HoursController.TapBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.core.tasktime.TaskHours"];
                 };
             };
         };

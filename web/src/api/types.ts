@@ -110,3 +110,4 @@ export type Terminal = S['app.brasskettle.core.leads.LeadMapAssessment.Terminal'
 export type FindingCondition = S['app.brasskettle.core.findings.Condition'];
 export type Concluded = S['app.brasskettle.server.jobview.JobView.Concluded'];
 export type LearntPriors = S['app.brasskettle.server.cause.CauseController.Priors'];
+export type TaskHours = S['app.brasskettle.core.tasktime.TaskHours'];

@@ -30,6 +30,7 @@ import { CoilSetsStep } from '../coilset/CoilSetsStep';
 import { RedesignStep } from '../redesign/RedesignStep';
 import { SecondTakeStep } from '../winding/SecondTakeStep';
 import { ConnectionStep } from '../winding/ConnectionStep';
+import { HoursStep } from '../hours/HoursStep';
 import { RoutingNotice, RoutingStep } from '../floor/RoutingStep';
 import { JournalStep } from '../job/JournalStep';
 import { Photos } from '../photos/Photos';
@@ -116,7 +117,7 @@ export function JobPage() {
   );
 }
 
-/** Every step of the work can be photographed; gate, routing and journal cannot. */
+/** Every step of the work can be photographed; gate, routing, hours and journal cannot. */
 function photographed(job: JobView): string[] {
   return job.stations.flatMap((s) => s.steps.map((t) => t.step));
 }
@@ -135,6 +136,7 @@ function jobKeys(job: JobView, here: string, go: (to: string) => void): Key[] {
     { key: ']', label: 'after', run: () => move(1) },
     { key: 'G', label: 'gate', run: () => go(`/jobs/${job.identity.tag}/gate`) },
     { key: 'O', label: 'routing', run: () => go(`/jobs/${job.identity.tag}/routing`) },
+    { key: 'H', label: 'hours', run: () => go(`/jobs/${job.identity.tag}/hours`) },
     { key: 'F', label: 'floor', run: () => go('/') },
   ];
 }
@@ -235,6 +237,7 @@ const STEP_PAGES: Partial<Record<string, ComponentType<{ job: JobView }>>> = {
   prove: ProveStep,
   release: DispatchStep,
   routing: RoutingStep,
+  hours: HoursStep,
   journal: JournalStep,
 };
 

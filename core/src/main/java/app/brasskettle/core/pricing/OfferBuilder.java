@@ -57,6 +57,24 @@ public final class OfferBuilder {
                         .orElse(BIG_FRAME_MM));
     }
 
+    /**
+     * Hours of the tasks of a way forward for one motor; of those every repair has, while nobody chose.
+     *
+     * @param chosen the way that was chosen
+     */
+    public static List<TaskTable.Planned> tasks(PricingFacts facts, ShopPrices shop, Optional<OptionKind> chosen) {
+        OfferBuilder builder = new OfferBuilder(facts, shop);
+        List<TaskTable.Planned> rewind = builder.planned(OptionKind.REWIND.code());
+        return chosen.map(k -> builder.planned(k.code()))
+                .orElseGet(() -> builder.planned(OptionKind.RECONDITION.code()).stream()
+                        .filter(rewind::contains)
+                        .toList());
+    }
+
+    private List<TaskTable.Planned> planned(String path) {
+        return shop.tasks().planned(path, heightMm, facts.poles());
+    }
+
     /** The options of a motor of which {@code facts} are known, at a shop's prices. */
     public static ChoiceSheet build(PricingFacts facts, ShopPrices shop) {
         return new OfferBuilder(facts, shop).sheet();
@@ -179,17 +197,15 @@ public final class OfferBuilder {
 
     private List<PriceLine> labour(String path) {
         List<PriceLine> lines = new ArrayList<>();
-        for (TaskTable.Task task : shop.tasks().of(path)) {
-            boolean winding = task.code().equals("wind");
-            double hours = task.at(heightMm) * (winding ? TaskTable.windingShare(facts.poles()) : 1);
+        for (TaskTable.Planned task : planned(path)) {
             lines.add(PriceLine.built(
                     task.task(),
-                    twoPlaces(hours),
+                    twoPlaces(task.hours()),
                     "h",
                     shop.rates().hour(),
                     "task table, shaft height " + Figures.plain(heightMm) + " mm"
                             + (facts.shaftHeightMm().isEmpty() ? " (by its power; no frame read)" : "")
-                            + (winding ? ", " + facts.poles() + " poles" : "")));
+                            + (task.byPoles() ? ", " + facts.poles() + " poles" : "")));
         }
         return lines;
     }

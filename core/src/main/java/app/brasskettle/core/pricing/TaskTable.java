@@ -120,13 +120,35 @@ public record TaskTable(List<Task> tasks) {
         heights.forEach(column -> PricedTable.figure(row, column, MOST_HOURS, problems));
     }
 
-    /** Tasks of a way forward, in the order of the work. */
-    List<Task> of(String path) {
-        return tasks.stream().filter(t -> t.paths().contains(path)).toList();
+    /**
+     * A task of one motor.
+     *
+     * @param code its code
+     * @param task in words
+     * @param station where it is done
+     * @param hours how long it takes by the table
+     * @param byPoles whether its poles change that
+     */
+    public record Planned(String code, String task, String station, double hours, boolean byPoles) {}
+
+    /** Tasks of a way forward for one motor, in the order of the work. */
+    public List<Planned> planned(String path, double shaftHeightMm, int poles) {
+        return tasks.stream()
+                .filter(t -> t.paths().contains(path))
+                .map(t -> {
+                    boolean winding = t.code().equals("wind");
+                    return new Planned(
+                            t.code(),
+                            t.task(),
+                            t.station(),
+                            t.at(shaftHeightMm) * (winding ? windingShare(poles) : 1),
+                            winding);
+                })
+                .toList();
     }
 
     /** What winding takes more or less than with four poles. */
-    static double windingShare(int poles) {
+    private static double windingShare(int poles) {
         return switch (poles) {
             case 2 -> TWO_POLE_SHARE;
             case 4 -> 1;

@@ -9,7 +9,8 @@ import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
-import app.brasskettle.server.jobs.EventKind;
+import app.brasskettle.server.events.EventKind;
+import app.brasskettle.server.events.EventRow;
 import app.brasskettle.server.jobs.JobRow;
 import app.brasskettle.server.jobs.ReadJob;
 import app.brasskettle.server.problems.RefusedException;
@@ -113,7 +114,7 @@ public final class Conclusions {
 
     /** A colleague's conclusion is a lead hand's to overrule, with a reason; one's own may be changed. */
     private static void overruling(ReadJob job, Conclusion said, Person person, Problems problems) {
-        Optional<JobRow.EventRow> before = job.job()
+        Optional<EventRow> before = job.job()
                 .last(EventKind.CONCLUDED)
                 .filter(c -> !c.text("explanation").equals(said.explanation()))
                 .filter(c -> !JobRow.signed(c.by(), c.imported()).equals(person.displayName()));

@@ -8,7 +8,7 @@ import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.RecordReader;
-import app.brasskettle.server.jobs.EventKind;
+import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.sheets.SheetKind;
 import java.time.OffsetDateTime;
 import java.util.Optional;

@@ -5,6 +5,7 @@ import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.quote.QuoteAnswer;
 import app.brasskettle.core.quote.QuoteReply;
 import app.brasskettle.core.worksheet.Coded;
+import app.brasskettle.server.events.EventKind;
 import java.math.BigDecimal;
 import java.util.EnumSet;
 import java.util.Locale;

@@ -18,6 +18,8 @@ import app.brasskettle.core.rewind.Varnishing;
 import app.brasskettle.core.rewind.Washing;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.clock.JobClock;
+import app.brasskettle.server.events.EventKind;
+import app.brasskettle.server.events.EventRow;
 import app.brasskettle.server.sheets.SheetKind;
 import java.util.List;
 import java.util.Optional;
@@ -48,7 +50,7 @@ final class FinishFacts {
                 written(SheetKind.MACHINING, Machining.class),
                 written(SheetKind.RENEWAL, Renewal.class),
                 hands,
-                job.last(EventKind.CHOSEN).map(JobRow.EventRow::epochSeconds).orElse(Double.NEGATIVE_INFINITY),
+                job.last(EventKind.CHOSEN).map(EventRow::epochSeconds).orElse(Double.NEGATIVE_INFINITY),
                 job.here(EventKind.SENT_BACK).stream()
                         .filter(e -> e.text("because").equals(BECAUSE_OF_CORE))
                         .reduce((earlier, later) -> later)

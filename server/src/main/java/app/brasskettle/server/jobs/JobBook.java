@@ -12,6 +12,7 @@ import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.customers.CustomerStore;
+import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.journal.JournalStore;
 import app.brasskettle.server.priors.ClosedCauseStore;
 import app.brasskettle.server.problems.RefusedException;

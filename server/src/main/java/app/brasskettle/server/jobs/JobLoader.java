@@ -1,6 +1,7 @@
 package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.cause.Explanation;
+import app.brasskettle.server.events.EventRow;
 import app.brasskettle.server.priors.ClosedCauseStore;
 import app.brasskettle.server.runs.RunRow;
 import app.brasskettle.server.runs.RunStore;
@@ -48,7 +49,7 @@ class JobLoader {
         List<Long> ids = rows.stream().map(JobRow::id).toList();
         Map<Long, List<SheetRow>> sheets = store.sheets(ids);
         Map<Long, List<TestRow>> tests = testStore.tests(ids);
-        Map<Long, List<JobRow.EventRow>> events = store.events(ids);
+        Map<Long, List<EventRow>> events = store.events(ids);
         Map<Long, List<RunRow>> ran = runs.of(ids);
         Map<Long, List<SheetRow>> plates = store.versions(ids, SheetKind.PLATE);
         Map<Long, List<String>> photographed = store.photographed(ids);

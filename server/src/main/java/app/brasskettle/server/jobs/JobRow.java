@@ -1,9 +1,7 @@
 package app.brasskettle.server.jobs;
 
-import app.brasskettle.server.clock.JobClock;
 import java.math.BigDecimal;
 import java.time.OffsetDateTime;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -56,30 +54,6 @@ public record JobRow(
     /** A name as it is shown: one that a file brought is no account of this shop, whatever it is called. */
     public static String signed(String by, boolean imported) {
         return imported ? by + " (in the file)" : by;
-    }
-
-    /** An event as stored. */
-    public record EventRow(EventKind kind, Map<String, Object> detail, boolean imported, String by, OffsetDateTime at) {
-
-        public String text(String name) {
-            Object value = detail.get(name);
-            return value == null ? "" : value.toString();
-        }
-
-        /** A list of texts; none where the event has no such list. */
-        public List<String> texts(String name) {
-            return detail.get(name) instanceof List<?> list
-                    ? list.stream().map(String::valueOf).toList()
-                    : List.of();
-        }
-
-        public double figure(String name) {
-            return detail.get(name) instanceof Number n ? n.doubleValue() : 0;
-        }
-
-        public double epochSeconds() {
-            return JobClock.seconds(at);
-        }
     }
 
     /** What a job waits for: parts or the customer, and what exactly. */

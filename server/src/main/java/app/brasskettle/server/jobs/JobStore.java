@@ -3,6 +3,8 @@ package app.brasskettle.server.jobs;
 import app.brasskettle.core.release.EarlierRelease;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.clock.JobClock;
+import app.brasskettle.server.events.EventKind;
+import app.brasskettle.server.events.EventRow;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.sheets.SheetKind;
 import app.brasskettle.server.sheets.SheetRow;
@@ -304,11 +306,11 @@ public class JobStore {
     }
 
     /** Lists what was done by name on some jobs, in its order. */
-    public Map<Long, List<JobRow.EventRow>> events(Collection<Long> jobs) {
+    public Map<Long, List<EventRow>> events(Collection<Long> jobs) {
         return RowsByJob.of(
                 db.sql("select * from job_event where job_id = any(:ids) order by id")
                         .param("ids", jobs.toArray(Long[]::new)),
-                (row, n) -> new JobRow.EventRow(
+                (row, n) -> new EventRow(
                         Coded.parse(EventKind.class, row.getString("kind")).orElseThrow(),
                         json.stored(row.getString("detail")),
                         row.getBoolean("imported"),

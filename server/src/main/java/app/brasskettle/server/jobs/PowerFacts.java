@@ -8,6 +8,8 @@ import app.brasskettle.core.energise.Settlement;
 import app.brasskettle.core.energise.Waiver;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.server.clock.JobClock;
+import app.brasskettle.server.events.EventKind;
+import app.brasskettle.server.events.EventRow;
 import app.brasskettle.server.runs.RunRow;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,13 +29,13 @@ final class PowerFacts {
     }
 
     PowerRecord read(double now) {
-        Optional<JobRow.EventRow> isolated = job.lastHere(EventKind.ISOLATED);
+        Optional<EventRow> isolated = job.lastHere(EventKind.ISOLATED);
         return new PowerRecord(
                 job.lastHere(EventKind.LOCKED_OUT).map(e -> new LockOut(e.epochSeconds(), e.by(), e.text("means"))),
-                job.lastHere(EventKind.LOCK_OUT_ENDED).map(JobRow.EventRow::epochSeconds),
-                job.lastHere(EventKind.RUN_RELEASED).map(JobRow.EventRow::epochSeconds),
+                job.lastHere(EventKind.LOCK_OUT_ENDED).map(EventRow::epochSeconds),
+                job.lastHere(EventKind.RUN_RELEASED).map(EventRow::epochSeconds),
                 isolated.map(e -> Set.copyOf(e.texts("names"))).orElse(Set.of()),
-                isolated.map(JobRow.EventRow::epochSeconds),
+                isolated.map(EventRow::epochSeconds),
                 job.here(EventKind.LIMIT_WAIVED).stream()
                         .map(e -> new Waiver(e.text("code"), e.text("sentence"), e.by(), e.text("reason")))
                         .toList(),

@@ -36,6 +36,8 @@ import app.brasskettle.core.work.Work;
 import app.brasskettle.core.work.WorkDone;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.clock.JobClock;
+import app.brasskettle.server.events.EventKind;
+import app.brasskettle.server.events.EventRow;
 import app.brasskettle.server.runs.RunRow;
 import app.brasskettle.server.settings.ShopSettings;
 import app.brasskettle.server.sheets.SheetKind;
@@ -56,7 +58,7 @@ public final class RecordedJob {
     private final JobRow row;
     private final List<SheetRow> sheets;
     private final List<TestRow> tests;
-    private final List<JobRow.EventRow> events;
+    private final List<EventRow> events;
     private final List<RunRow> runs;
 
     private final List<SheetRow> plates;
@@ -73,7 +75,7 @@ public final class RecordedJob {
             List<SheetRow> sheets,
             List<TestRow> tests,
             TestReadings readings,
-            List<JobRow.EventRow> events,
+            List<EventRow> events,
             List<RunRow> runs,
             List<SheetRow> plates,
             Set<String> photographed,
@@ -111,7 +113,7 @@ public final class RecordedJob {
     }
 
     /** Lists what was done by name, in order. */
-    public List<JobRow.EventRow> events() {
+    public List<EventRow> events() {
         return events;
     }
 
@@ -161,20 +163,20 @@ public final class RecordedJob {
                 .findFirst();
     }
 
-    public Optional<JobRow.EventRow> last(EventKind kind) {
+    public Optional<EventRow> last(EventKind kind) {
         return events.stream().filter(e -> e.kind() == kind).reduce((a, b) -> b);
     }
 
-    public List<JobRow.EventRow> all(EventKind kind) {
+    public List<EventRow> all(EventKind kind) {
         return events.stream().filter(e -> e.kind() == kind).toList();
     }
 
     /** Those of them that were done here; what a file brought is history. */
-    public List<JobRow.EventRow> here(EventKind kind) {
+    public List<EventRow> here(EventKind kind) {
         return events.stream().filter(e -> e.kind() == kind && !e.imported()).toList();
     }
 
-    public Optional<JobRow.EventRow> lastHere(EventKind kind) {
+    public Optional<EventRow> lastHere(EventKind kind) {
         return here(kind).stream().reduce((a, b) -> b);
     }
 
@@ -278,7 +280,7 @@ public final class RecordedJob {
     /** Work of every kind, and each return into the shop. */
     private List<WorkDone> works() {
         List<WorkDone> works = new ArrayList<>();
-        for (JobRow.EventRow e : events) {
+        for (EventRow e : events) {
             Optional<Work> work = e.kind() == EventKind.CAME_BACK
                     ? Optional.of(Work.CAME_BACK)
                     : e.kind() == EventKind.WORKED ? Coded.parse(Work.class, e.text("work")) : Optional.empty();
@@ -290,7 +292,7 @@ public final class RecordedJob {
     /** Lead hands' words; what a file brings overrules nothing here. */
     private List<Overruling> overrulings() {
         List<Overruling> all = new ArrayList<>();
-        for (JobRow.EventRow e : here(EventKind.OVERRULED)) {
+        for (EventRow e : here(EventKind.OVERRULED)) {
             Coded.parse(Verdict.class, e.text("verdict"))
                     .ifPresent(v ->
                             all.add(new Overruling(e.text("step"), e.figure("testAt"), v, e.by(), e.text("reason"))));
@@ -306,7 +308,7 @@ public final class RecordedJob {
     /** Parts put back or left out, and not taken off again since. */
     private List<Refit> refits() {
         Map<Integer, Refit> refits = new LinkedHashMap<>();
-        for (JobRow.EventRow e : events) {
+        for (EventRow e : events) {
             switch (e.kind()) {
                 case PART_REFITTED -> refits.put(part(e), new Refit(part(e), e.by(), Optional.empty()));
                 case PART_LEFT_OUT -> refits.put(part(e), new Refit(part(e), e.by(), Optional.of(e.text("reason"))));
@@ -317,7 +319,7 @@ public final class RecordedJob {
         return List.copyOf(refits.values());
     }
 
-    private static int part(JobRow.EventRow e) {
+    private static int part(EventRow e) {
         return (int) e.figure("part");
     }
 
@@ -330,7 +332,7 @@ public final class RecordedJob {
 
     private Set<String> struck() {
         Set<String> struck = new LinkedHashSet<>();
-        for (JobRow.EventRow e : events) {
+        for (EventRow e : events) {
             switch (e.kind()) {
                 case EVIDENCE_STRUCK -> struck.add(e.text("code"));
                 case EVIDENCE_ADDED, EVIDENCE_RESTORED -> struck.remove(e.text("code"));

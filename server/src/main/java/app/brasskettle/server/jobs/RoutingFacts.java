@@ -3,6 +3,8 @@ package app.brasskettle.server.jobs;
 import app.brasskettle.core.jobs.Routing;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.worksheet.Coded;
+import app.brasskettle.server.events.EventKind;
+import app.brasskettle.server.events.EventRow;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
@@ -19,8 +21,8 @@ final class RoutingFacts {
     /** Skips, a return and holds, as the events and the row tell them. */
     Routing read() {
         Map<Station, String> skipped = new EnumMap<>(Station.class);
-        Optional<JobRow.EventRow> back = Optional.empty();
-        for (JobRow.EventRow e : job.events()) {
+        Optional<EventRow> back = Optional.empty();
+        for (EventRow e : job.events()) {
             Optional<Station> station = Coded.parse(Station.class, e.text("station"));
             switch (e.kind()) {
                 case SKIPPED -> station.ifPresent(s -> skipped.put(s, e.text("reason")));
@@ -46,7 +48,7 @@ final class RoutingFacts {
     }
 
     /** Whether something was recorded at the station a job was sent back to, since it was. */
-    private boolean doneSince(JobRow.EventRow back) {
+    private boolean doneSince(EventRow back) {
         Station to = Coded.parse(Station.class, back.text("station")).orElseThrow();
         boolean written = job.sheets().stream().anyMatch(s -> s.kind().station() == to && s.at().isAfter(back.at()));
         boolean tested = to == Station.BENCH && job.tests().stream().anyMatch(t -> t.at().isAfter(back.at()));

@@ -18,7 +18,8 @@ import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.clock.JobClock;
-import app.brasskettle.server.jobs.EventKind;
+import app.brasskettle.server.events.EventKind;
+import app.brasskettle.server.events.EventRow;
 import app.brasskettle.server.jobs.JobRow;
 import app.brasskettle.server.jobs.ReadJob;
 import app.brasskettle.server.jobs.RecordedJob;
@@ -179,7 +180,7 @@ public final class JobViews {
     /** The last word on each test that stands; one on a test repeated since is history, and in the ledger. */
     private static List<JobView.Overruled> overruled(RecordedJob job, JobAssessment reading) {
         Map<String, JobView.Overruled> last = new LinkedHashMap<>();
-        for (JobRow.EventRow e : job.here(EventKind.OVERRULED)) {
+        for (EventRow e : job.here(EventKind.OVERRULED)) {
             String step = e.text("step");
             boolean stands = reading.tests()
                     .atStep(step)
@@ -221,7 +222,7 @@ public final class JobViews {
     /** Conclusions that another one followed which says something else, newest first. */
     private static List<JobView.Concluded> overruledConclusions(RecordedJob job) {
         List<JobView.Concluded> overruled = new ArrayList<>();
-        List<JobRow.EventRow> all = job.all(EventKind.CONCLUDED);
+        List<EventRow> all = job.all(EventKind.CONCLUDED);
         for (int i = all.size() - 2; i >= 0; i--) {
             if (!all.get(i).text("explanation").equals(all.get(i + 1).text("explanation"))) {
                 overruled.add(concluded(all.get(i)));
@@ -230,7 +231,7 @@ public final class JobViews {
         return List.copyOf(overruled);
     }
 
-    private static JobView.Concluded concluded(JobRow.EventRow e) {
+    private static JobView.Concluded concluded(EventRow e) {
         return new JobView.Concluded(
                 e.text("explanation"),
                 e.text("label"),
@@ -243,7 +244,7 @@ public final class JobViews {
                 new JobView.Done(e.by(), e.at(), ""));
     }
 
-    private static JobView.Chosen chosen(JobRow.EventRow e, JobAssessment reading) {
+    private static JobView.Chosen chosen(EventRow e, JobAssessment reading) {
         return new JobView.Chosen(
                 e.text("option"),
                 e.text("customer"),

@@ -20,7 +20,8 @@ import app.brasskettle.core.work.Work;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Phrase;
 import app.brasskettle.server.clock.JobClock;
-import app.brasskettle.server.jobs.EventKind;
+import app.brasskettle.server.events.EventKind;
+import app.brasskettle.server.events.EventRow;
 import app.brasskettle.server.jobs.JobRow;
 import app.brasskettle.server.jobs.RecordedJob;
 import app.brasskettle.server.sheets.SheetKind;
@@ -191,7 +192,7 @@ final class Ledger {
         }
     }
 
-    private void event(JobRow.EventRow e) {
+    private void event(EventRow e) {
         switch (e.kind()) {
             case LOCKED_OUT ->
                 add(e, Verdict.HOLDS, "Locked out, proved dead: " + e.text("means"), JobStep.DEAD.path());
@@ -270,7 +271,7 @@ final class Ledger {
     }
 
     /** Coils and joints are told by the ring and the list; what somebody answers for by name stands here too. */
-    private void hand(JobRow.EventRow e) {
+    private void hand(EventRow e) {
         Optional<HandAct> act = Coded.parse(HandAct.class, e.text("act"));
         if (act.filter(a -> a == HandAct.SIGNED).isPresent()) {
             add(e, Verdict.HOLDS, "Signed for release", JobStep.DISPATCH.path());
@@ -279,7 +280,7 @@ final class Ledger {
         }
     }
 
-    private void concluded(JobRow.EventRow e) {
+    private void concluded(EventRow e) {
         boolean last = job.last(EventKind.CONCLUDED).filter(l -> l == e).isPresent();
         String root = e.text("root").isEmpty() ? "" : "; root: " + e.text("root");
         lines.add(new JobView.LedgerEntry(
@@ -293,11 +294,11 @@ final class Ledger {
                 last ? "" : "concluded anew since"));
     }
 
-    private static String station(JobRow.EventRow e) {
+    private static String station(EventRow e) {
         return Coded.parse(Station.class, e.text("station")).orElseThrow().label();
     }
 
-    private void add(JobRow.EventRow e, Verdict verdict, String headline, String step) {
+    private void add(EventRow e, Verdict verdict, String headline, String step) {
         lines.add(new JobView.LedgerEntry(
                 verdict,
                 headline,

@@ -13,7 +13,8 @@ import app.brasskettle.core.testrecord.Caveat;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.server.clock.JobClock;
-import app.brasskettle.server.jobs.EventKind;
+import app.brasskettle.server.events.EventKind;
+import app.brasskettle.server.events.EventRow;
 import app.brasskettle.server.jobs.JobRow;
 import app.brasskettle.server.jobs.RecordedJob;
 import java.time.OffsetDateTime;
@@ -49,7 +50,7 @@ public record Visit(
         JobRow row = job.row();
         JobRecord record = job.record();
         JobAssessment reading = JobAssessment.of(record, JobClock.seconds(JobClock.now()));
-        Optional<JobRow.EventRow> concluded = job.last(EventKind.CONCLUDED);
+        Optional<EventRow> concluded = job.last(EventKind.CONCLUDED);
         return new Visit(
                 row.tag(),
                 row.receivedAt(),

@@ -6,19 +6,12 @@ import app.brasskettle.core.choice.PriceLine;
 import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.pricing.OfferBuilder;
 import app.brasskettle.core.pricing.PricingFacts;
-import app.brasskettle.core.pricing.ShopPrices;
-import app.brasskettle.core.wire.Rack;
 import app.brasskettle.core.worksheet.Triangular;
-import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.RecordedJob;
 import app.brasskettle.server.problems.RefusedException;
-import app.brasskettle.server.rack.RackStore;
-import app.brasskettle.server.settings.SettingsStore;
-import app.brasskettle.server.settings.ShopSettings;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -36,15 +29,11 @@ class EstimateController {
     private static final int PLACES = 6;
 
     private final JobBook book;
-    private final SettingsStore settings;
-    private final PriceListStore lists;
-    private final RackStore rack;
+    private final PricesOfToday prices;
 
-    EstimateController(JobBook book, SettingsStore settings, PriceListStore lists, RackStore rack) {
+    EstimateController(JobBook book, PricesOfToday prices) {
         this.book = book;
-        this.settings = settings;
-        this.lists = lists;
-        this.rack = rack;
+        this.prices = prices;
     }
 
     /** Options as the shop's tables and this job's record build them, as an estimator would type them. */
@@ -54,7 +43,7 @@ class EstimateController {
         PricingFacts facts = JobAssessment.pricing(
                         job.record(), job.row().urgency().equals("rush"))
                 .orElseThrow(() -> RefusedException.gated("Read or estimate the power first: the estimate goes by it"));
-        ChoiceSheet sheet = OfferBuilder.build(facts, prices());
+        ChoiceSheet sheet = OfferBuilder.build(facts, prices.read());
         return Map.of(
                 "discountRatePercent", text(sheet.discountRatePercent()),
                 "energyPricePerKwh", text(sheet.energyPricePerKwh()),
@@ -62,18 +51,6 @@ class EstimateController {
                 "runHoursPerYear", text(sheet.runHoursPerYear()),
                 "outageCostPerHour", "",
                 "offers", sheet.offers().stream().map(EstimateController::typed).toList());
-    }
-
-    private ShopPrices prices() {
-        ShopSettings shop = settings.current();
-        Rack wires = rack.rack();
-        LocalDate today = JobClock.now().atZoneSameInstant(shop.zone()).toLocalDate();
-        return new ShopPrices(
-                shop.rates(),
-                shop.quoteTerms(),
-                wires.meanPricePerKg().orElse(shop.rates().copperPerKg()),
-                lists.tasks(today),
-                lists.list(today));
     }
 
     private static Map<String, Object> typed(Offer o) {

@@ -7,8 +7,8 @@ import app.brasskettle.core.quote.QuoteStanding;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
 import app.brasskettle.server.clock.JobClock;
+import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.jobs.ChangeContext;
-import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.ReadJob;
 import app.brasskettle.server.photos.PhotoBook;
@@ -167,6 +167,21 @@ public class QuoteBook {
     /** Number of the newest quote of a job. */
     public Optional<Integer> newest(String tag) {
         return store.of(book.id(tag)).stream().findFirst().map(QuoteStore.Stored::version);
+    }
+
+    /** Hours of the option that was accepted last, by the words of its lines; empty where none was. */
+    @Transactional(readOnly = true)
+    public Optional<Map<String, Double>> acceptedHours(String tag) {
+        for (QuoteStore.Stored quote : store.of(book.id(tag))) {
+            Optional<String> option = store.answers(quote.id()).stream()
+                    .filter(a -> a.answer() == QuoteAnswer.ACCEPTED)
+                    .map(QuoteStore.Answered::option)
+                    .reduce((earlier, later) -> later);
+            if (option.isPresent()) {
+                return Optional.of(quote.content().hours(option.get()));
+            }
+        }
+        return Optional.empty();
     }
 
     List<QuoteStore.Stored> of(String tag) {

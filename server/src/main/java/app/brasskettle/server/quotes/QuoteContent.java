@@ -3,8 +3,12 @@ package app.brasskettle.server.quotes;
 import app.brasskettle.core.choice.ChoiceReason;
 import app.brasskettle.core.quote.TaxedPrice;
 import java.time.OffsetDateTime;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * A quote as it was given: everything the customer reads, in words and figures that never change again.
@@ -109,7 +113,26 @@ record QuoteContent(
             List<Line> lines) {}
 
     /** A line of a price. */
-    record Line(String task, String quantity, String rate, String amount, String basis) {}
+    record Line(String task, String quantity, String rate, String amount, String basis) {
+
+        private static final Pattern HOURS = Pattern.compile("([0-9.]+) h");
+
+        /** Hours, where it is priced by the hour. */
+        Optional<Double> hours() {
+            Matcher m = HOURS.matcher(quantity);
+            return m.matches() ? Optional.of(Double.valueOf(m.group(1))) : Optional.empty();
+        }
+    }
+
+    /** Hours of an option by the words of its lines. */
+    Map<String, Double> hours(String option) {
+        Map<String, Double> hours = new LinkedHashMap<>();
+        options.stream()
+                .filter(o -> o.name().equals(option))
+                .flatMap(o -> o.lines().stream())
+                .forEach(l -> l.hours().ifPresent(h -> hours.merge(l.task(), h, Double::sum)));
+        return hours;
+    }
 
     /** A test with its figures, its limit and source, the other school's word and what became of it. */
     record Technical(

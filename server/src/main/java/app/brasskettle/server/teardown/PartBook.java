@@ -1,7 +1,7 @@
 package app.brasskettle.server.teardown;
 
+import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.jobs.ChangeContext;
-import app.brasskettle.server.jobs.EventKind;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.ReadJob;
 import java.util.Map;

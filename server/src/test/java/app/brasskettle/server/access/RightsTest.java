@@ -35,6 +35,9 @@ class RightsTest {
         TABLE.put("GET /api/jobs/{tag}", ALL);
         TABLE.put("GET /api/jobs/{tag}/journal", ALL);
         TABLE.put("POST /api/jobs/{tag}/hands", ALL);
+        TABLE.put("GET /api/jobs/{tag}/hours", ALL);
+        TABLE.put("POST /api/jobs/{tag}/hours", ALL);
+        TABLE.put("POST /api/jobs/{tag}/instruments/oven", ALL);
         TABLE.put("GET /api/jobs/{tag}/certificate.pdf", ALL);
         TABLE.put("GET /api/jobs/{tag}/release-label.pdf", ALL);
         TABLE.put("POST /api/oven-log", ALL);

@@ -1,4 +1,4 @@
-package app.brasskettle.server.jobs;
+package app.brasskettle.server.events;
 
 import app.brasskettle.core.worksheet.Coded;
 
@@ -35,5 +35,7 @@ public enum EventKind implements Coded {
     PART_REFITTED,
     PART_LEFT_OUT,
     PART_OFF_AGAIN,
-    HAND_DONE
+    HAND_DONE,
+    TASK_STARTED,
+    TASK_STOPPED
 }

@@ -1,0 +1,2 @@
+/** What is done on a job by name: its kinds, and an event as stored. */
+package app.brasskettle.server.events;

@@ -1,0 +1,107 @@
+package app.brasskettle.server.hours;
+
+import app.brasskettle.core.choice.ChosenOption;
+import app.brasskettle.core.jobs.JobAssessment;
+import app.brasskettle.core.pricing.OfferBuilder;
+import app.brasskettle.core.pricing.PricingFacts;
+import app.brasskettle.core.pricing.TaskTable;
+import app.brasskettle.core.tasktime.TaskClock;
+import app.brasskettle.core.tasktime.TaskHours;
+import app.brasskettle.core.tasktime.TaskTap;
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.server.access.People;
+import app.brasskettle.server.clock.JobClock;
+import app.brasskettle.server.events.EventKind;
+import app.brasskettle.server.events.EventRow;
+import app.brasskettle.server.jobs.ChangeContext;
+import app.brasskettle.server.jobs.JobBook;
+import app.brasskettle.server.jobs.RecordedJob;
+import app.brasskettle.server.pricing.PricesOfToday;
+import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.quotes.QuoteBook;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.security.core.Authentication;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Hours of a job by task; whoever works taps when they start and when they stop. */
+@RestController
+@RequestMapping("/api/jobs/{tag}/hours")
+class HoursController {
+
+    private final JobBook book;
+    private final PricesOfToday prices;
+    private final QuoteBook quotes;
+
+    HoursController(JobBook book, PricesOfToday prices, QuoteBook quotes) {
+        this.book = book;
+        this.prices = prices;
+        this.quotes = quotes;
+    }
+
+    /**
+     * A tap.
+     *
+     * @param task code of the task
+     * @param starts whether work on it begins; it ends otherwise
+     */
+    record TapBody(String task, boolean starts) {}
+
+    @GetMapping
+    TaskHours hours(@PathVariable String tag) {
+        return read(book.recorded(tag));
+    }
+
+    @PostMapping
+    TaskHours tap(@PathVariable String tag, @RequestBody TapBody body, Authentication who) {
+        ChangeContext by = ChangeContext.of(People.of(who));
+        RecordedJob job = book.recorded(tag);
+        String task = body.task() == null ? "" : body.task().strip();
+        List<TaskTable.Planned> planned = planned(job);
+        Problems problems = new Problems();
+        if (planned.stream().noneMatch(p -> p.code().equals(task))) {
+            problems.add(
+                    "task",
+                    Problem.Code.WORD,
+                    "task is “" + task + "”; it must be one of "
+                            + planned.stream().map(TaskTable.Planned::code).collect(Collectors.joining(", ")));
+        }
+        problems.throwIfAny();
+        clock(job).mayTap(new TaskTap(task, by.name(), body.starts(), JobClock.seconds(by.at())));
+        EventKind kind = body.starts() ? EventKind.TASK_STARTED : EventKind.TASK_STOPPED;
+        return read(book.addEvent(tag, kind, Map.of("task", task), by).job());
+    }
+
+    private TaskHours read(RecordedJob job) {
+        return TaskHours.of(
+                planned(job), quotes.acceptedHours(job.row().tag()), clock(job), JobClock.seconds(JobClock.now()));
+    }
+
+    private List<TaskTable.Planned> planned(RecordedJob job) {
+        PricingFacts facts = JobAssessment.pricing(
+                        job.record(), job.row().urgency().equals("rush"))
+                .orElseThrow(
+                        () -> RefusedException.gated("Read or estimate the power first: the task table goes by it"));
+        return OfferBuilder.tasks(facts, prices.read(), job.record().chosen().map(ChosenOption::kind));
+    }
+
+    private static TaskClock clock(RecordedJob job) {
+        List<TaskTap> taps = new ArrayList<>();
+        for (EventRow e : job.here(EventKind.TASK_STARTED)) {
+            taps.add(new TaskTap(e.text("task"), e.by(), true, e.epochSeconds()));
+        }
+        for (EventRow e : job.here(EventKind.TASK_STOPPED)) {
+            taps.add(new TaskTap(e.text("task"), e.by(), false, e.epochSeconds()));
+        }
+        job.here(EventKind.SET_DOWN).forEach(e -> taps.add(TaskTap.setDown(e.epochSeconds())));
+        return new TaskClock(taps);
+    }
+}
