@@ -96,7 +96,11 @@ class RewindTest {
     private static void coilsWound(Hand lead, Hand tech, String job) {
         tech.goTo(job + "/rewind/coils");
         tech.fill("coils wound so far", String.valueOf(COILS));
+        tech.fill("wire off the rack", "16 kg");
         tech.fill("lot of the reel", "K-211");
+        tech.press("Keep it");
+        tech.sees("the rack has none so marked");
+        tech.fill("lot of the reel", "W4581");
         tech.press("Keep it");
         tech.sees("Nobody but Mara Orre has counted the first coil");
         lead.goTo(job + "/rewind/coils");

@@ -2,6 +2,8 @@ package app.brasskettle.core.rewind;
 
 import app.brasskettle.core.worksheet.Asked;
 import app.brasskettle.core.worksheet.Problems;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -26,5 +28,18 @@ public record CoilsWound(
         problems.whole("coils", coils, 0, MOST_COILS, "coils");
         wireKg.ifPresent(k -> problems.aboveTo("wireKg", k, 0, MOST_KG, "kg"));
         problems.throwIfAny();
+    }
+
+    /**
+     * What a sheet takes off the rack beyond what it took before, in kg by lot; below zero where something goes back.
+     *
+     * @param before the sheet as it stands; empty for the first time
+     */
+    public static Map<String, Double> offTheRack(Optional<CoilsWound> before, CoilsWound after) {
+        Map<String, Double> off = new LinkedHashMap<>();
+        before.ifPresent(b -> b.lot().ifPresent(l -> off.merge(l, -b.wireKg().orElse(0.0), Double::sum)));
+        after.lot().ifPresent(l -> off.merge(l, after.wireKg().orElse(0.0), Double::sum));
+        off.values().removeIf(kg -> kg == 0);
+        return off;
     }
 }

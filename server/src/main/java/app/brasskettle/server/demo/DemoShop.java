@@ -183,9 +183,9 @@ class DemoShop implements ApplicationRunner {
             // some.
             book.countTagsAnew();
             bank.add(DemoBank.windings(MADE_UP, now.toLocalDate()), "Sunniva Tarn", now);
+            rack.fill("Mara Orre", wires);
             stories.forEach(this::tell);
             benches.furnish(now);
-            rack.fill("Mara Orre", wires);
         });
         LOG.info("Tarn Quay Motor Works is set up with {} jobs", stories.size());
     }

@@ -6,6 +6,7 @@ import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateDetails;
 import app.brasskettle.core.passport.MotorLine;
 import app.brasskettle.core.quantity.TypedInput;
+import app.brasskettle.core.rewind.CoilsWound;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.worksheet.Coded;
@@ -16,6 +17,7 @@ import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.journal.JournalStore;
 import app.brasskettle.server.priors.ClosedCauseStore;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.rack.RackStore;
 import app.brasskettle.server.settings.SettingsStore;
 import app.brasskettle.server.sheets.ClashException;
 import app.brasskettle.server.sheets.EditGuard;
@@ -48,6 +50,7 @@ public class JobBook {
     private final CustomerStore customers;
     private final SettingsStore settings;
     private final ClosedCauseStore closed;
+    private final RackStore rack;
 
     JobBook(
             JobStore store,
@@ -55,7 +58,9 @@ public class JobBook {
             CustomerStore customers,
             SettingsStore settings,
             ClosedCauseStore closed,
+            RackStore rack,
             JobLoader loader) {
+        this.rack = rack;
         this.loader = loader;
         this.closed = closed;
         this.customers = customers;
@@ -253,6 +258,9 @@ public class JobBook {
                 return Written.NOTHING;
             }
             store.writeSheet(id, kind, version + 1, whole, false, by.name(), by.at());
+            if (after instanceof CoilsWound coils) {
+                rack.bookOff(CoilsWound.offTheRack(job.read(kind, CoilsWound.class), coils), by.name());
+            }
             FinishGuard.works(job, kind, after)
                     .forEach(w -> store.addEvent(id, EventKind.WORKED, Map.of("work", w.code()), by.name(), by.at()));
             if (opens && !job.opened()) {

@@ -4,10 +4,13 @@ import app.brasskettle.core.wire.Rack;
 import app.brasskettle.core.wire.WireGrade;
 import app.brasskettle.core.wire.WireLot;
 import app.brasskettle.core.worksheet.Coded;
+import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.core.worksheet.Problems;
 import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -56,6 +59,44 @@ public class RackStore {
                         update wire_lot set size = :size, grade = :grade, overall_diameter_mm = :overall, on_hand_kg = :kg,
                           reels = :reels, lot = :lot, price_per_kg = :price, written_by = :by, version = version + 1
                         where id = :id and version = :version""", wire, by).param("id", id).param("version", version).update() == 1;
+    }
+
+    /**
+     * Books wire off its lot, or back on it.
+     *
+     * @param kgByLot kilograms taken, by the mark of the lot; below zero where something goes back
+     * @throws app.brasskettle.core.worksheet.InvalidInputException at {@code lot} where there is none of that mark, at {@code wireKg} where it has less
+     */
+    public void bookOff(Map<String, Double> kgByLot, String by) {
+        Problems problems = new Problems();
+        kgByLot.forEach((lot, kg) -> {
+            List<Lot> there = db.sql(
+                            "select * from wire_lot where lot = :lot order by on_hand_kg desc limit 1 for update")
+                    .param("lot", lot)
+                    .query(RackStore::lot)
+                    .list();
+            if (there.isEmpty()) {
+                problems.add(
+                        "lot",
+                        Problem.Code.WORD,
+                        "lot is “" + lot + "”; the rack has none so marked. Enter it on the rack, or leave this empty");
+            } else if (there.get(0).wire().onHandKg() < kg) {
+                problems.add(
+                        "wireKg",
+                        Problem.Code.RANGE,
+                        "wireKg takes " + kg + " kg off lot " + lot + "; "
+                                + there.get(0).wire().onHandKg() + " kg are left of it");
+            } else {
+                db.sql("""
+                        update wire_lot set on_hand_kg = on_hand_kg - :kg, written_by = :by, version = version + 1
+                        where id = :id""")
+                        .param("kg", kg)
+                        .param("by", by)
+                        .param("id", there.get(0).id())
+                        .update();
+            }
+        });
+        problems.throwIfAny();
     }
 
     private JdbcClient.StatementSpec values(String sql, WireLot wire, String by) {

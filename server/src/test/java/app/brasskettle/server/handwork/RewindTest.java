@@ -1,6 +1,7 @@
 package app.brasskettle.server.handwork;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Visitor;
@@ -148,5 +149,32 @@ class RewindTest {
                         .with(400)
                         .problemFields())
                 .containsExactly("readings[2].minutes");
+    }
+
+    /** Wire goes off its lot as it is written down, and back on it where that is corrected. */
+    @Test
+    void wireIsBookedOffTheRack() throws IOException {
+        at.prepared();
+        at.stripped(RewindUnderWay.BURNOUT);
+        double before = onHand("W4581");
+        coils("W4581", "12").with(200);
+        coils("W4581", "9").with(200);
+        assertThat(onHand("W4581")).isCloseTo(before - 9, within(1e-6));
+        assertThat(coils("W0000", "9").with(400).problemFields()).containsExactly("lot");
+        assertThat(coils("W4581", "5000").with(400).problemFields()).containsExactly("wireKg");
+        assertThat(onHand("W4581")).isCloseTo(before - 9, within(1e-6));
+    }
+
+    private Visitor.Answer coils(String lot, String kg) {
+        return at.write(at.tech, "coils-wound", Map.of("coils", "3", "lot", lot, "wireKg", kg));
+    }
+
+    private double onHand(String lot) {
+        for (JsonNode l : at.tech.get("/api/rack").with(200).json().get("lots")) {
+            if (l.at("/wire/lot").asString().equals(lot)) {
+                return l.at("/wire/onHandKg").asDouble();
+            }
+        }
+        throw new AssertionError("no lot " + lot);
     }
 }
