@@ -1,0 +1,14 @@
+package app.brasskettle.core.plan;
+
+import java.util.OptionalInt;
+
+/**
+ * A motor in the shop.
+ *
+ * @param tag its tag
+ * @param ready minute from which it can be worked on
+ * @param promised minute it is promised for; empty where nothing was
+ * @param costPerHour what an hour of outage costs its customer
+ * @param rush whether it is a rush job
+ */
+public record PlanJob(String tag, int ready, OptionalInt promised, double costPerHour, boolean rush) {}
