@@ -18,6 +18,7 @@ import app.brasskettle.server.calibration.InstrumentStore;
 import app.brasskettle.server.calibration.ShopInstrument;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.events.EventKind;
+import app.brasskettle.server.events.EventStore;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobStore;
@@ -44,6 +45,7 @@ public class TestBook {
 
     private static final int MAX_EARLIER = 5;
 
+    private final EventStore events;
     private final JobBook book;
     private final JobStore store;
     private final TestStore tests;
@@ -52,12 +54,14 @@ public class TestBook {
     private final SettingsStore settings;
 
     TestBook(
+            EventStore events,
             JobBook book,
             JobStore store,
             TestStore tests,
             RunStore runs,
             InstrumentStore instruments,
             SettingsStore settings) {
+        this.events = events;
         this.book = book;
         this.store = store;
         this.tests = tests;
@@ -134,7 +138,7 @@ public class TestBook {
                         test.pace(),
                         "test",
                         test.kind().code());
-                store.addEvent(jobId, EventKind.VOLTAGE_APPLIED, applied, by.name(), by.at());
+                events.add(jobId, EventKind.VOLTAGE_APPLIED, applied, by.name(), by.at());
             }
             return JobBook.Written.of("tested " + TestRow.key(test.kind(), test.speed()), entry.result());
         });

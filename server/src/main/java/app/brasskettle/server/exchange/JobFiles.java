@@ -12,6 +12,7 @@ import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.customers.Customer;
 import app.brasskettle.server.customers.CustomerStore;
 import app.brasskettle.server.events.EventKind;
+import app.brasskettle.server.events.EventStore;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobIntake;
@@ -38,6 +39,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class JobFiles {
 
+    private final EventStore events;
     private final JobBook book;
     private final JobStore store;
     private final TestStore testStore;
@@ -47,6 +49,7 @@ public class JobFiles {
     private final ClosedCauseStore closed;
 
     JobFiles(
+            EventStore events,
             JobBook book,
             JobStore store,
             TestStore testStore,
@@ -54,6 +57,7 @@ public class JobFiles {
             CustomerStore customers,
             SettingsStore settings,
             ClosedCauseStore closed) {
+        this.events = events;
         this.closed = closed;
         this.book = book;
         this.store = store;
@@ -199,7 +203,7 @@ public class JobFiles {
                             Optional.empty()));
         }
         for (JobFile.Event e : file.events()) {
-            store.addEvent(id, Coded.parse(EventKind.class, e.kind()).orElseThrow(), e.detail(), true, e.by(), e.at());
+            events.add(id, Coded.parse(EventKind.class, e.kind()).orElseThrow(), e.detail(), true, e.by(), e.at());
         }
     }
 

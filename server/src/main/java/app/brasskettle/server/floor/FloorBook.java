@@ -9,6 +9,7 @@ import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.events.EventKind;
+import app.brasskettle.server.events.EventStore;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobRow;
@@ -29,11 +30,13 @@ public class FloorBook {
 
     private static final int MAX_LINE = 300;
 
+    private final EventStore events;
     private final JobBook book;
     private final JobStore store;
     private final FloorStore floor;
 
-    FloorBook(JobBook book, JobStore store, FloorStore floor) {
+    FloorBook(EventStore events, JobBook book, JobStore store, FloorStore floor) {
+        this.events = events;
         this.book = book;
         this.store = store;
         this.floor = floor;
@@ -79,7 +82,7 @@ public class FloorBook {
     }
 
     private JobBook.Written event(RecordedJob job, EventKind kind, Map<String, Object> detail, ChangeContext by) {
-        store.addEvent(job.row().id(), kind, detail, by.name(), by.at());
+        events.add(job.row().id(), kind, detail, by.name(), by.at());
         return JobBook.Written.of(kind.code(), detail);
     }
 

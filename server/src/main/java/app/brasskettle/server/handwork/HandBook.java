@@ -10,10 +10,10 @@ import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.events.EventKind;
+import app.brasskettle.server.events.EventStore;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.FinishGuard;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobs.JobStore;
 import app.brasskettle.server.jobs.ReadJob;
 import app.brasskettle.server.jobs.RecordedJob;
 import app.brasskettle.server.problems.RefusedException;
@@ -28,12 +28,12 @@ public class HandBook {
 
     private static final int MOST_TURNS = 10_000;
 
+    private final EventStore events;
     private final JobBook book;
-    private final JobStore store;
 
-    HandBook(JobBook book, JobStore store) {
+    HandBook(EventStore events, JobBook book) {
+        this.events = events;
         this.book = book;
-        this.store = store;
     }
 
     /**
@@ -50,7 +50,7 @@ public class HandBook {
             JobAssessment reading =
                     ReadJob.of(job, JobClock.seconds(JobClock.now())).reading();
             Map<String, Object> detail = Map.of("act", act.code(), "place", place(job, reading, act, place, by.name()));
-            store.addEvent(job.row().id(), EventKind.HAND_DONE, detail, by.name(), by.at());
+            events.add(job.row().id(), EventKind.HAND_DONE, detail, by.name(), by.at());
             return JobBook.Written.of(EventKind.HAND_DONE.code(), detail);
         });
         boolean connected = act == HandAct.JOINT_BRAZED

@@ -14,6 +14,7 @@ import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.customers.CustomerStore;
 import app.brasskettle.server.events.EventKind;
+import app.brasskettle.server.events.EventStore;
 import app.brasskettle.server.journal.JournalStore;
 import app.brasskettle.server.priors.ClosedCauseStore;
 import app.brasskettle.server.problems.RefusedException;
@@ -44,6 +45,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class JobBook {
 
+    private final EventStore events;
     private final JobStore store;
     private final JobLoader loader;
     private final JournalStore journal;
@@ -53,6 +55,7 @@ public class JobBook {
     private final RackStore rack;
 
     JobBook(
+            EventStore events,
             JobStore store,
             JournalStore journal,
             CustomerStore customers,
@@ -60,6 +63,7 @@ public class JobBook {
             ClosedCauseStore closed,
             RackStore rack,
             JobLoader loader) {
+        this.events = events;
         this.rack = rack;
         this.loader = loader;
         this.closed = closed;
@@ -139,7 +143,7 @@ public class JobBook {
         if (back.isEmpty()) {
             return read;
         }
-        store.addEvent(row.id(), EventKind.SENT_BACK, back.get(), by.name(), by.at());
+        events.add(row.id(), EventKind.SENT_BACK, back.get(), by.name(), by.at());
         journal.write(row.id(), by.name(), by.at(), EventKind.SENT_BACK.code(), null, back.get());
         return summarise(tag);
     }
@@ -253,7 +257,7 @@ public class JobBook {
                     whole == typed ? read : TypedInput.read(kind.type(), whole).input();
             old.flatMap(o -> EditGuard.of(
                             kind, TypedInput.read(kind.type(), o.typed()).input(), after, because, by.person()))
-                    .ifPresent(told -> store.addEvent(id, EventKind.EDIT_REASONED, told, by.name(), by.at()));
+                    .ifPresent(told -> events.add(id, EventKind.EDIT_REASONED, told, by.name(), by.at()));
             if (old.filter(o -> o.typed().equals(whole)).isPresent()) {
                 return Written.NOTHING;
             }
@@ -262,9 +266,9 @@ public class JobBook {
                 rack.bookOff(CoilsWound.offTheRack(job.read(kind, CoilsWound.class), coils), by.name());
             }
             FinishGuard.works(job, kind, after)
-                    .forEach(w -> store.addEvent(id, EventKind.WORKED, Map.of("work", w.code()), by.name(), by.at()));
+                    .forEach(w -> events.add(id, EventKind.WORKED, Map.of("work", w.code()), by.name(), by.at()));
             if (opens && !job.opened()) {
-                store.addEvent(id, EventKind.WORKED, Map.of("work", "opened"), by.name(), by.at());
+                events.add(id, EventKind.WORKED, Map.of("work", "opened"), by.name(), by.at());
             }
             return new Written("wrote " + kind.code(), old.map(SheetRow::typed).orElse(null), whole);
         });
@@ -295,7 +299,7 @@ public class JobBook {
                 Coded.parse(Work.class, String.valueOf(detail.get("work")))
                         .ifPresent(work -> DismantlingGuard.mayWork(job, work));
             }
-            store.addEvent(job.row().id(), kind, detail, by.name(), by.at());
+            events.add(job.row().id(), kind, detail, by.name(), by.at());
             beside.run();
             return Written.of(kind.code(), detail);
         });

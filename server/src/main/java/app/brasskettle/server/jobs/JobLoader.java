@@ -2,6 +2,7 @@ package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.server.events.EventRow;
+import app.brasskettle.server.events.EventStore;
 import app.brasskettle.server.priors.ClosedCauseStore;
 import app.brasskettle.server.runs.RunRow;
 import app.brasskettle.server.runs.RunStore;
@@ -22,6 +23,7 @@ import org.springframework.stereotype.Component;
 @Component
 class JobLoader {
 
+    private final EventStore eventStore;
     private final JobStore store;
     private final TestStore testStore;
     private final TestReadings testReadings;
@@ -30,12 +32,14 @@ class JobLoader {
     private final ClosedCauseStore closed;
 
     JobLoader(
+            EventStore eventStore,
             JobStore store,
             TestStore testStore,
             TestReadings testReadings,
             RunStore runs,
             SettingsStore settings,
             ClosedCauseStore closed) {
+        this.eventStore = eventStore;
         this.store = store;
         this.testStore = testStore;
         this.testReadings = testReadings;
@@ -49,7 +53,7 @@ class JobLoader {
         List<Long> ids = rows.stream().map(JobRow::id).toList();
         Map<Long, List<SheetRow>> sheets = store.sheets(ids);
         Map<Long, List<TestRow>> tests = testStore.tests(ids);
-        Map<Long, List<EventRow>> events = store.events(ids);
+        Map<Long, List<EventRow>> events = eventStore.of(ids);
         Map<Long, List<RunRow>> ran = runs.of(ids);
         Map<Long, List<SheetRow>> plates = store.versions(ids, SheetKind.PLATE);
         Map<Long, List<String>> photographed = store.photographed(ids);

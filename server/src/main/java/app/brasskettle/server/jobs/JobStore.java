@@ -3,8 +3,6 @@ package app.brasskettle.server.jobs;
 import app.brasskettle.core.release.EarlierRelease;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.clock.JobClock;
-import app.brasskettle.server.events.EventKind;
-import app.brasskettle.server.events.EventRow;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.sheets.SheetKind;
 import app.brasskettle.server.sheets.SheetRow;
@@ -305,19 +303,6 @@ public class JobStore {
                 .update();
     }
 
-    /** Lists what was done by name on some jobs, in its order. */
-    public Map<Long, List<EventRow>> events(Collection<Long> jobs) {
-        return RowsByJob.of(
-                db.sql("select * from job_event where job_id = any(:ids) order by id")
-                        .param("ids", jobs.toArray(Long[]::new)),
-                (row, n) -> new EventRow(
-                        Coded.parse(EventKind.class, row.getString("kind")).orElseThrow(),
-                        json.stored(row.getString("detail")),
-                        row.getBoolean("imported"),
-                        row.getString("done_by"),
-                        row.getObject("done_at", OffsetDateTime.class)));
-    }
-
     /** Lists what the photographs of some jobs show, as they are filed: the finding, and the step they were taken at. */
     public Map<Long, List<String>> photographed(Collection<Long> jobs) {
         return RowsByJob.of(db.sql("""
@@ -325,24 +310,5 @@ public class JobStore {
                         where job_id = any(:ids) and finding <> '' and removed_because is null
                         union select job_id, 'step ' || step from photo
                         where job_id = any(:ids) and removed_because is null""").param("ids", jobs.toArray(Long[]::new)), (row, n) -> row.getString("shows"));
-    }
-
-    public void addEvent(long jobId, EventKind kind, Map<String, Object> detail, String by, OffsetDateTime at) {
-        addEvent(jobId, kind, detail, false, by, at);
-    }
-
-    /** Adds an event; one that a file brought is history and acts on nothing here. */
-    public void addEvent(
-            long jobId, EventKind kind, Map<String, Object> detail, boolean imported, String by, OffsetDateTime at) {
-        db.sql("""
-                insert into job_event (job_id, kind, detail, imported, done_by, done_at)
-                values (:id, :kind, :detail::jsonb, :imported, :by, :at)""")
-                .param("imported", imported)
-                .param("id", jobId)
-                .param("kind", kind.code())
-                .param("detail", json.text(detail))
-                .param("by", by)
-                .param("at", at)
-                .update();
     }
 }

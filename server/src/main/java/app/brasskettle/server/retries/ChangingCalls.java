@@ -78,6 +78,7 @@ class ChangingCalls extends OncePerRequestFilter {
         try {
             Optional<AnsweredCallStore.Answered> before = answers.find(key);
             if (before.isPresent()) {
+                underWay.remove(key);
                 again(before.get(), new DigestedRequest(request).digest(), response);
             } else {
                 answer(request, response, chain, Optional.of(key));
@@ -131,6 +132,8 @@ class ChangingCalls extends OncePerRequestFilter {
             notKept(request, response, away);
             return;
         }
+        // Whoever has the answer may send the next call at once: the key is free before the answer goes out.
+        key.ifPresent(underWay::remove);
         work.rethrow();
         if (work.overtaken) {
             again(answers.find(key.orElseThrow()).orElseThrow(), work.digest, response);

@@ -7,9 +7,9 @@ import app.brasskettle.core.windingtake.WindingRecord;
 import app.brasskettle.server.access.Role;
 import app.brasskettle.server.bank.BankBook;
 import app.brasskettle.server.events.EventKind;
+import app.brasskettle.server.events.EventStore;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobs.JobStore;
 import app.brasskettle.server.jobs.ReadJob;
 import app.brasskettle.server.jobs.RecordedJob;
 import app.brasskettle.server.problems.RefusedException;
@@ -20,14 +20,14 @@ import org.springframework.stereotype.Component;
 @Component
 public class WindingBook {
 
+    private final EventStore events;
     private final JobBook book;
-    private final JobStore store;
     private final BankBook bank;
 
-    WindingBook(JobBook book, JobStore store, BankBook bank) {
+    WindingBook(EventStore events, JobBook book, BankBook bank) {
+        this.events = events;
         this.bank = bank;
         this.book = book;
-        this.store = store;
     }
 
     /**
@@ -51,7 +51,7 @@ public class WindingBook {
                 mayWaive(by, reason, permit);
             }
             Map<String, Object> detail = detail(job, permit.waivable() || own ? reason : "");
-            store.addEvent(job.row().id(), EventKind.WINDING_SETTLED, detail, by.name(), by.at());
+            events.add(job.row().id(), EventKind.WINDING_SETTLED, detail, by.name(), by.at());
             bank.settle(job, by.name(), by.at());
             return JobBook.Written.of(EventKind.WINDING_SETTLED.code(), detail);
         });
