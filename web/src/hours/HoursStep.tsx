@@ -11,6 +11,7 @@ const hours = (h: number) => plain(h, h < 10 ? 2 : 3);
 
 /** Who works on which task, tapped where the work is; the hours stand beside the task table and the quote. */
 export function HoursStep({ job }: { job: JobView }) {
+  const gone = job.identity.left !== null;
   const path = `/api/jobs/${job.identity.tag}/hours`;
   const client = useQueryClient();
   const me = usePerson().displayName;
@@ -53,7 +54,7 @@ export function HoursStep({ job }: { job: JobView }) {
                     <td>
                       <Button
                         type={mine ? 'primary' : 'default'}
-                        disabled={tap.isPending}
+                        disabled={tap.isPending || gone}
                         aria-label={`${mine ? 'Stop' : 'Start'}: ${r.task}`}
                         onClick={() => tap.mutate({ task: r.code, starts: !mine })}
                       >

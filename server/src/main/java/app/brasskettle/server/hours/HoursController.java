@@ -64,6 +64,9 @@ class HoursController {
     TaskHours tap(@PathVariable String tag, @RequestBody TapBody body, Authentication who) {
         ChangeContext by = ChangeContext.of(People.of(who));
         RecordedJob job = book.recorded(tag);
+        if (job.row().left().isPresent()) {
+            throw RefusedException.gated(tag + " is not in the shop: nobody works on it");
+        }
         String task = body.task() == null ? "" : body.task().strip();
         List<TaskTable.Planned> planned = planned(job);
         Problems problems = new Problems();

@@ -62,5 +62,6 @@ class HoursTest {
         assertThat(hours.get("quotedHours").asDouble()).isEqualTo(24);
         assertThat(row(hours, "wind").get("tableHours").asDouble()).isGreaterThan(5);
         assertThat(hours.at("/judgement/headline").asString()).contains("of 24 h quoted");
+        assertThat(tap("TQ-0371", "wind", true).with(409).text()).contains("not in the shop");
     }
 }
