@@ -2831,6 +2831,7 @@ export interface components {
             wires: components["schemas"]["app.brasskettle.core.redesign.ChosenWire"][];
         };
         "app.brasskettle.core.release.RelaySetting": {
+            label: string;
             /** Format: double */
             mostA: number;
             sentence: string;

@@ -112,7 +112,7 @@ final class Prepared {
         return received(hand, plate("1", "0.75 kW", "230", "5.1", "1420", "unknown"), faults);
     }
 
-    private static Map<String, Object> plate(
+    static Map<String, Object> plate(
             String phases, String power, String volts, String amps, String rpm, String connection) {
         Map<String, Object> plate = new LinkedHashMap<>();
         plate.put("phases", phases);

@@ -16,25 +16,11 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(Product.class)
 class ReconditionTest {
 
-    private static final Map<String, Object> PLATE = Map.ofEntries(
-            Map.entry("phases", "3"),
-            Map.entry("frequencyHz", "50"),
-            Map.entry("ratedPowerW", "15 kW"),
-            Map.entry("ratedVoltageV", "400"),
-            Map.entry("ratedCurrentA", "29"),
-            Map.entry("ratedSpeedRpm", "1460"),
-            Map.entry("connection", "wye"),
-            Map.entry("windingKind", "random-wound"),
-            Map.entry("insulationClass", "F"),
-            Map.entry("madeBefore1970", false),
-            Map.entry("hazardousArea", false),
-            Map.entry("details", Map.of("frame", "160L", "driveEndBearing", "6309", "nonDriveEndBearing", "6309")));
-
     @Test
     void aWetMotorIsDriedProvedAndReleased(Product.Running product) {
         Hand tech = new Hand(product.page(1280, 900)).signIn("tech");
         Hand lead = new Hand(product.page(1280, 900)).signIn("lead");
-        Workshop shop = Workshop.received(product, tech, lead, PLATE);
+        Workshop shop = Workshop.received(product, tech, lead, plate());
         String job = "/jobs/" + shop.tag();
         shop.bench("0.6", 1.05, "");
         tech.open(job + "/bench/insulation");
@@ -83,6 +69,12 @@ class ReconditionTest {
                 .getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^Insulation to frame")));
         assertThat(received).containsText("0.4");
         shop.released(job);
+    }
+
+    private static Map<String, Object> plate() {
+        Map<String, Object> plate = Prepared.plate("3", "15 kW", "400", "29", "1460", "wye");
+        plate.put("details", Map.of("frame", "160L", "driveEndBearing", "6309", "nonDriveEndBearing", "6309"));
+        return plate;
     }
 
     private static void reading(Hand hand, int number, String hours, String megohm, String celsius) {

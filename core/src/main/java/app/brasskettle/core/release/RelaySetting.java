@@ -9,9 +9,10 @@ import java.util.Optional;
  *
  * @param setA the setting, the plate's current
  * @param mostA the most the relay may be set to
+ * @param label the setting in so few words that a label holds them
  * @param sentence both with their source
  */
-public record RelaySetting(double setA, double mostA, String sentence) {
+public record RelaySetting(double setA, double mostA, String label, String sentence) {
 
     private static final double GENEROUS_SERVICE_FACTOR = 1.15;
     private static final double GENEROUS_PERCENT = 125;
@@ -32,6 +33,7 @@ public record RelaySetting(double setA, double mostA, String sentence) {
         return new RelaySetting(
                 ratedCurrentA,
                 most,
+                "Relay" + speed + ": " + Figures.show(ratedCurrentA, Dimension.CURRENT),
                 "Overload relay" + speed + ": set it to " + Figures.show(ratedCurrentA, Dimension.CURRENT)
                         + ", the plate’s current (IEC 60947-4-1); " + Figures.show(most, Dimension.CURRENT)
                         + " at most, " + Figures.plain(percent) + " % of it (NFPA 70, 430.32, service factor "

@@ -59,7 +59,7 @@ final class JobTag {
         StringBuilder out = opened(id.tag(), address);
         line(out, "<b>" + Markup.esc(shorten(id.motor(), 70)) + "</b>");
         line(out, Markup.esc(shorten(id.customer(), 60)));
-        job.release().relays().forEach(r -> line(out, Markup.esc(shorten(r.sentence(), 70))));
+        job.release().relays().forEach(r -> line(out, Markup.esc(r.label())));
         line(
                 out,
                 "Released " + DAY.format(Certificate.signedAt(job).atZoneSameInstant(settings.zone())) + " by "
