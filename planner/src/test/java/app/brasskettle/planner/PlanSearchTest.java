@@ -8,6 +8,7 @@ import app.brasskettle.core.plan.Booked;
 import app.brasskettle.core.plan.ListSchedule;
 import app.brasskettle.core.plan.PlanCheck;
 import app.brasskettle.core.plan.PlanOrder;
+import app.brasskettle.core.plan.PlanRule;
 import app.brasskettle.core.plan.ShopPlan;
 import app.brasskettle.core.plan.ShopProblem;
 import java.util.ArrayList;
@@ -65,6 +66,7 @@ class PlanSearchTest {
         Map<String, Booked> told = new HashMap<>();
         plan.booked().forEach(b -> told.put(b.task().id(), b));
         ShopProblem again = new ShopProblem(week.jobs(), week.tasks(), week.workers(), week.places(), told);
+        assertThat(plan.booked()).anyMatch(b -> b.start() < PlanRule.TOLD_MINUTES);
         assertThat(searched(again).cost(again).changes()).isLessThanOrEqualTo(1);
     }
 

@@ -15,7 +15,7 @@ import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 
-/** Weeks of made-up shops: people with hours and skills, places, motors somewhere on their way. */
+/** Weeks of made-up shops: people with hours and skills, places, motors somewhere on their way. They begin as the first shift does. */
 public final class GeneratedWeeks {
 
     private static final int DAY = 1440;
@@ -93,7 +93,7 @@ public final class GeneratedWeeks {
         List<Worker> workers = new ArrayList<>();
         for (int p = 0; p < size.people; p++) {
             List<Span> hours = new ArrayList<>();
-            int begins = 420 + 60 * random.nextInt(3);
+            int begins = 60 * random.nextInt(3);
             int away = random.nextInt(5) == 0 ? random.nextInt(5) : -1;
             for (int d = 0; d < DAYS; d++) {
                 if (d % 7 < 5 && d != away) {

@@ -176,8 +176,12 @@ class PlanTest {
         ShopProblem again = new ShopProblem(week.jobs(), week.tasks(), week.workers(), week.places(), told);
         assertThat(plan.cost(again).changes()).isZero();
         ShopPlan other = with(plan, 0, b -> new Booked(b.task(), b.worker(), b.place(), moved(b, 30), b.end() + 30));
-        boolean soon = plan.booked().get(0).start() < PlanRule.TOLD_MINUTES;
-        assertThat(other.cost(again).changes()).isEqualTo(soon ? 1 : 0);
+        assertThat(plan.booked().get(0).start()).isLessThan(PlanRule.TOLD_MINUTES);
+        assertThat(other.cost(again).changes()).isEqualTo(1);
+        int last = plan.booked().size() - 1;
+        assertThat(plan.booked().get(last).start()).isGreaterThan(PlanRule.TOLD_MINUTES);
+        ShopPlan later = with(plan, last, b -> new Booked(b.task(), "P9", b.place(), b.work(), b.end()));
+        assertThat(later.cost(again).changes()).isZero();
     }
 
     @Test
