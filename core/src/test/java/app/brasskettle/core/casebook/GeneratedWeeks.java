@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Weeks of made-up shops: people with hours and skills, places, motors somewhere on their way. They begin as the first shift does. */
 public final class GeneratedWeeks {
@@ -25,7 +26,9 @@ public final class GeneratedWeeks {
     public enum Size {
         SMALL(3, 1),
         MIDDLE(6, 2),
-        LARGE(12, 4);
+        LARGE(12, 4),
+        /** One person who can do everything: whoever goes first keeps all others waiting. */
+        ALONE(1, 1);
 
         private final int people;
         private final int places;
@@ -101,7 +104,7 @@ public final class GeneratedWeeks {
                     hours.add(new Span(d * DAY + begins + 300, d * DAY + begins + 540));
                 }
             }
-            workers.add(new Worker("P" + p, skills(p), hours));
+            workers.add(new Worker("P" + p, size == Size.ALONE ? all() : skills(p), hours));
         }
         return workers;
     }
@@ -113,6 +116,10 @@ public final class GeneratedWeeks {
             case 1 -> Set.of("dismantle", "strip", "varnish", "assemble", "balance", "test");
             default -> Set.of("dismantle", "strip", "wind", "connect", "assemble", "balance", "test");
         };
+    }
+
+    private static Set<String> all() {
+        return STEPS.stream().map(Step::code).collect(Collectors.toSet());
     }
 
     private static List<Place> places(Size size) {
