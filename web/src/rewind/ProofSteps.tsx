@@ -24,7 +24,7 @@ export function BareProofStep({ job }: { job: JobView }) {
           Turning field, {plan.name}, {plan.poles} poles: put <b>{plain(plan.voltageV)} V</b> between lines. A
           sound winding draws about {plain(plan.currentA, 2)} A there,{' '}
           {plain((100 * plan.currentA) / plan.ratedCurrentA, 2)} % of its rated {plain(plan.ratedCurrentA, 3)}{' '}
-          A. Estimate, right within a quarter.
+          A. A rough estimate: begin at half of it, and watch the amperes.
         </p>
       ))}
       {proof && (

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Makes a plan of an order: motor after motor as the order names them, each time its next task, as early as people and place allow
@@ -13,7 +14,7 @@ import java.util.Optional;
  */
 public final class ListSchedule {
 
-    private static final Worker NOBODY = new Worker("", java.util.Set.of(), List.of());
+    private static final Worker NOBODY = new Worker("", Set.of(), List.of());
 
     private ListSchedule() {}
 

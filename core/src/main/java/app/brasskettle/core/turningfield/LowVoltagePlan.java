@@ -18,7 +18,7 @@ import java.util.Optional;
  *
  * <p>A stator without its rotor is resistance, leakage of slots and overhangs, and a field that crosses the open bore. The field of
  * {@code p} pole pairs meets there what a gap of {@code D/2p} would put in its way. Leakage is estimated by usual shapes of slot and
- * overhang, so that the whole is right within a quarter; half of the plate’s current is never passed.
+ * overhang and was held against no real stator: it says where to begin, and no test is judged by it.
  *
  * @param name what the connection is for
  * @param poles poles of the field
