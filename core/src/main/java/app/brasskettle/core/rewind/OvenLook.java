@@ -4,6 +4,7 @@ import app.brasskettle.core.oven.OvenReading;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 
@@ -38,8 +39,14 @@ record OvenLook(List<OvenReading> readings, boolean simulated) {
         return all;
     }
 
-    /** Tells whether {@code later} has these readings and denies where they came from. */
+    /** Tells whether {@code later} has half of these readings or more, some left out or touched up, and denies where they came from. */
     boolean deniedBy(OvenLook later) {
-        return simulated && !later.simulated && !readings.isEmpty() && later.readings.equals(readings);
+        if (!simulated || later.simulated) {
+            return false;
+        }
+        long kept = readings.stream()
+                .filter(new HashSet<>(later.readings)::contains)
+                .count();
+        return kept > 0 && 2 * kept >= readings.size();
     }
 }

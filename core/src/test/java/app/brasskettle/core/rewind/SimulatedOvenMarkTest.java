@@ -47,6 +47,18 @@ class SimulatedOvenMarkTest {
                 .containsExactly("passes[1].simulatedOven");
     }
 
+    /** Whoever is in a hurry leaves a line out, or touches one up. */
+    @Test
+    void norOffMostOfThem() {
+        List<Map<String, String>> fewer = MODEL.subList(0, 2);
+        List<Map<String, String>> touched = List.of(MODEL.get(0), MODEL.get(1), reading(120, 347));
+        for (List<Map<String, String>> readings : List.of(fewer, touched)) {
+            assertThat(Refusals.fields(
+                            () -> SheetWork.marked(Optional.of(burnout(MODEL, true)), burnout(readings, false))))
+                    .containsExactly("simulatedOven");
+        }
+    }
+
     @Test
     void realReadingsTakeItsPlace() {
         assertThatCode(() -> SheetWork.marked(Optional.of(burnout(MODEL, true)), burnout(REAL, false)))

@@ -70,7 +70,8 @@ class OvenController {
         book.mustPractise();
         SheetKind kind = body.bake() ? SheetKind.VARNISHING : SheetKind.STRIPPING;
         ReadJob job = book.read(tag);
-        if (job.job().sheet(kind).isEmpty()) {
+        // A burnout that was begun is corrected in any case; each bake asks anew, as writing it does.
+        if (body.bake() || job.job().sheet(kind).isEmpty()) {
             FinishGuard.mayBegin(job.reading(), body.bake() ? JobStep.VARNISH : JobStep.STRIPPING);
         }
         InstrumentScript script = heating(tag, job, body.bake()).script();
