@@ -30,6 +30,9 @@ const CustomerQuotePage = lazy(() =>
 );
 const BankPage = lazy(() => import('./bank/BankPage').then((m) => ({ default: m.BankPage })));
 const ShopPage = lazy(() => import('./settings/ShopPage').then((m) => ({ default: m.ShopPage })));
+const PlanPage = lazy(() => import('./plan/PlanPage').then((m) => ({ default: m.PlanPage })));
+const WhatIfPage = lazy(() => import('./plan/WhatIfPage').then((m) => ({ default: m.WhatIfPage })));
+const RosterPage = lazy(() => import('./plan/RosterPage').then((m) => ({ default: m.RosterPage })));
 const TriagePage = lazy(() => import('./triage/TriagePage').then((m) => ({ default: m.TriagePage })));
 const WorksheetsPage = lazy(() =>
   import('./worksheets/WorksheetsPage').then((m) => ({ default: m.WorksheetsPage })),
@@ -88,6 +91,9 @@ function Shop() {
         <Route path="/" element={<FloorPage />} />
         <Route path="/receive" element={<ReceivePage />} />
         <Route path="/worksheets/:name?" element={<WorksheetsPage />} />
+        <Route path="/plan" element={<PlanPage />} />
+        <Route path="/plan/what-if" element={<WhatIfPage />} />
+        <Route path="/plan/roster" element={<RosterPage />} />
         <Route path="/triage" element={<TriagePage />} />
         <Route path="/bank" element={<BankPage />} />
         <Route path="/shop" element={<ShopPage />} />

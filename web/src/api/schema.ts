@@ -61,7 +61,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["search"];
+        post: operations["search_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendars/{secret}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calendar"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -140,7 +156,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one"];
-        put: operations["write_4"];
+        put: operations["write_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -204,7 +220,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["write_3"];
+        put: operations["write_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -251,7 +267,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_3"];
+        get: operations["view_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -269,7 +285,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["whatIf"];
+        post: operations["whatIf_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -926,7 +942,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["revoke_2"];
+        delete: operations["revoke_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1100,7 +1116,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["write_2"];
+        put: operations["write_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1421,7 +1437,7 @@ export interface paths {
         };
         get: operations["tokens"];
         put?: never;
-        post: operations["make"];
+        post: operations["make_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1438,7 +1454,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["revoke_1"];
+        delete: operations["revoke_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1566,7 +1582,231 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["revoke"];
+        delete: operations["revoke_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view_4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/drift": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drift"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/expected/{tag}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["expectNoMore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/feeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["feeds"];
+        put?: never;
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/feeds/{id}/revoke": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["revoke"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/promise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["promise"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/proposals/{id}/accept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["accept"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/proposals/{id}/discard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["discard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/roster": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view_1"];
+        put: operations["write_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["progress"];
+        put?: never;
+        post: operations["search"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/search/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/wall.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["wall"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["whatIf"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1579,7 +1819,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_2"];
+        get: operations["view_3"];
         put?: never;
         post: operations["add_1"];
         delete?: never;
@@ -1675,7 +1915,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_1"];
+        get: operations["view_2"];
         put?: never;
         post: operations["add"];
         delete?: never;
@@ -2671,6 +2911,16 @@ export interface components {
             tag: string;
             windingOhmAt25C: number | null;
         };
+        "app.brasskettle.core.plan.ShopPlan.Cost": {
+            /** Format: int32 */
+            changes: number;
+            /** Format: int32 */
+            late: number;
+            /** Format: double */
+            lateness: number;
+            /** Format: double */
+            money: number;
+        };
         "app.brasskettle.core.pricing.QuoteTerms": {
             address: string | null;
             rushPercent: number | null;
@@ -3500,6 +3750,26 @@ export interface components {
                 [key: string]: string;
             };
         };
+        "app.brasskettle.server.calendars.FeedController.FeedBody": {
+            kind: string;
+            name: string;
+        };
+        "app.brasskettle.server.calendars.FeedController.Made": {
+            address: string;
+            feeds: components["schemas"]["app.brasskettle.server.calendars.FeedStore.Feed"][];
+        };
+        "app.brasskettle.server.calendars.FeedStore.Feed": {
+            /** Format: int64 */
+            id: number;
+            /** @enum {string} */
+            kind: "person" | "place";
+            /** Format: date-time */
+            madeAt: string;
+            madeBy: string;
+            name: string;
+            revokedAt: string | null;
+            revokedBy: string | null;
+        };
         "app.brasskettle.server.calibration.InstrumentsController.InstrumentBody": {
             calibrationDue: string;
             kind: string;
@@ -4045,6 +4315,227 @@ export interface components {
         "app.brasskettle.server.photos.PhotoController.RemoveBody": {
             because: string;
         };
+        "app.brasskettle.server.planning.PlanBook.Drift": {
+            job: string;
+            /** @enum {string} */
+            kind: "not-done" | "not-begun" | "not-in-plan" | "not-ready" | "away";
+            sentence: string;
+        };
+        "app.brasskettle.server.planning.PlanBook.Drifted": {
+            drifts: components["schemas"]["app.brasskettle.server.planning.PlanBook.Drift"][];
+            notPlanned: components["schemas"]["app.brasskettle.server.planning.ShopNow.NotPlanned"][];
+        };
+        "app.brasskettle.server.planning.PlanController.EndBody": {
+            why: string;
+        };
+        "app.brasskettle.server.planning.PlanController.MoveBody": {
+            earlier: boolean;
+            task: string;
+        };
+        "app.brasskettle.server.planning.PlanController.Progress": {
+            search: components["schemas"]["app.brasskettle.server.planning.SearchStore.Search"] | null;
+        };
+        "app.brasskettle.server.planning.PlanController.PromiseBody": {
+            typed: {
+                [key: string]: unknown;
+            };
+        };
+        "app.brasskettle.server.planning.PlanController.SearchBody": {
+            /** Format: int32 */
+            seconds: number;
+        };
+        "app.brasskettle.server.planning.PlanController.WhatIfBody": {
+            /** Format: int32 */
+            seconds: number;
+            typed: {
+                [key: string]: unknown;
+            };
+        };
+        "app.brasskettle.server.planning.PlanMaking.PromiseView": {
+            /** Format: int32 */
+            draws: number;
+            /** Format: date-time */
+            likely: string;
+            /** Format: date-time */
+            safe: string;
+        };
+        "app.brasskettle.server.planning.PlanView": {
+            /** Format: date-time */
+            now: string;
+            people: string[];
+            places: components["schemas"]["app.brasskettle.server.planning.Roster.ShopPlace"][];
+            proposal: components["schemas"]["app.brasskettle.server.planning.PlanView.Shown"] | null;
+            search: components["schemas"]["app.brasskettle.server.planning.SearchStore.Search"] | null;
+            timeZone: string;
+            told: components["schemas"]["app.brasskettle.server.planning.PlanView.Shown"] | null;
+        };
+        "app.brasskettle.server.planning.PlanView.Against": {
+            /** Format: int32 */
+            changes: number;
+            delayed: components["schemas"]["app.brasskettle.server.planning.PlanView.Delay"][];
+            /** Format: double */
+            money: number;
+        };
+        "app.brasskettle.server.planning.PlanView.Delay": {
+            /** Format: date-time */
+            after: string;
+            /** Format: date-time */
+            before: string;
+            breaksPromise: boolean;
+            /** Format: double */
+            money: number;
+            tag: string;
+            words: string;
+        };
+        "app.brasskettle.server.planning.PlanView.Item": {
+            /** Format: date-time */
+            end: string;
+            job: string;
+            name: string;
+            place: string;
+            /** @enum {string} */
+            placeKind: "bench" | "winder" | "burnout-oven" | "bake-oven" | "dip-tank" | "lathe" | "balancer" | "test-bay" | "outside";
+            runsFrom: string | null;
+            setDown: boolean;
+            /** Format: date-time */
+            start: string;
+            task: string;
+            temperatureC: number | null;
+            work: components["schemas"]["app.brasskettle.server.planning.PlanView.Stretch"][];
+            worker: string;
+        };
+        "app.brasskettle.server.planning.PlanView.Motor": {
+            assumed: string[];
+            /** Format: double */
+            costPerHour: number;
+            judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            likely: string | null;
+            promised: string | null;
+            ready: string | null;
+            rush: boolean;
+            safe: string | null;
+            tag: string;
+            whole: boolean;
+            words: string;
+        };
+        "app.brasskettle.server.planning.PlanView.Shown": {
+            against: components["schemas"]["app.brasskettle.server.planning.PlanView.Against"] | null;
+            /** Format: date-time */
+            base: string;
+            cost: components["schemas"]["app.brasskettle.core.plan.ShopPlan.Cost"];
+            decidedAt: string | null;
+            decidedBy: string | null;
+            expectedTag: string | null;
+            /** Format: int64 */
+            id: number;
+            items: components["schemas"]["app.brasskettle.server.planning.PlanView.Item"][];
+            kind: string;
+            /** Format: date-time */
+            madeAt: string;
+            madeBy: string;
+            motors: components["schemas"]["app.brasskettle.server.planning.PlanView.Motor"][];
+            question: string;
+            /** Format: int32 */
+            rulesProved: number;
+            unplanned: string[];
+        };
+        "app.brasskettle.server.planning.PlanView.Stretch": {
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to: string;
+        };
+        "app.brasskettle.server.planning.Roster": {
+            away: components["schemas"]["app.brasskettle.server.planning.Roster.Absence"][];
+            closed: components["schemas"]["app.brasskettle.server.planning.Roster.Closed"][];
+            people: components["schemas"]["app.brasskettle.server.planning.Roster.Member"][];
+            places: components["schemas"]["app.brasskettle.server.planning.Roster.ShopPlace"][];
+        };
+        "app.brasskettle.server.planning.Roster.Absence": {
+            from: string;
+            name: string;
+            to: string;
+            why: string | null;
+        };
+        "app.brasskettle.server.planning.Roster.Closed": {
+            day: string;
+            why: string;
+        };
+        "app.brasskettle.server.planning.Roster.Member": {
+            hours: string;
+            name: string;
+            skills: string[];
+        };
+        "app.brasskettle.server.planning.Roster.ShopPlace": {
+            /** Format: int32 */
+            capacity: number;
+            /** @enum {string} */
+            kind: "bench" | "winder" | "burnout-oven" | "bake-oven" | "dip-tank" | "lathe" | "balancer" | "test-bay" | "outside";
+            name: string;
+        };
+        "app.brasskettle.server.planning.RosterController.Body": {
+            typed: {
+                [key: string]: unknown;
+            };
+            /** Format: int32 */
+            version: number;
+        };
+        "app.brasskettle.server.planning.RosterController.Kind": {
+            batches: boolean;
+            /** @enum {string} */
+            code: "bench" | "winder" | "burnout-oven" | "bake-oven" | "dip-tank" | "lathe" | "balancer" | "test-bay" | "outside";
+            label: string;
+        };
+        "app.brasskettle.server.planning.RosterController.Task": {
+            code: string;
+            /** Format: double */
+            factor: number;
+            /** Format: int32 */
+            motors: number;
+            words: string;
+        };
+        "app.brasskettle.server.planning.RosterController.View": {
+            kinds: components["schemas"]["app.brasskettle.server.planning.RosterController.Kind"][];
+            roster: components["schemas"]["app.brasskettle.server.planning.Roster"];
+            tasks: components["schemas"]["app.brasskettle.server.planning.RosterController.Task"][];
+            /** Format: int32 */
+            version: number;
+        };
+        "app.brasskettle.server.planning.SearchStore.Search": {
+            /** Format: date-time */
+            begunAt: string;
+            by: string;
+            endedAt: string | null;
+            how: string | null;
+            /** Format: int64 */
+            id: number;
+            improved: components["schemas"]["app.brasskettle.server.planning.SearchStore.Step"][];
+            kind: string;
+            /** Format: int32 */
+            limitSeconds: number;
+            planId: number | null;
+            question: string;
+            /** Format: double */
+            seconds: number;
+            stopAsked: boolean;
+        };
+        "app.brasskettle.server.planning.SearchStore.Step": {
+            /** Format: int32 */
+            changes: number;
+            /** Format: int32 */
+            late: number;
+            /** Format: double */
+            lateness: number;
+            /** Format: double */
+            money: number;
+            /** Format: double */
+            seconds: number;
+        };
+        "app.brasskettle.server.planning.ShopNow.NotPlanned": {
+            tag: string;
+            why: string;
+            words: string;
+        };
         "app.brasskettle.server.pricing.PriceListController.Body": {
             csv: string;
             kind: string;
@@ -4523,7 +5014,7 @@ export interface operations {
             };
         };
     };
-    search: {
+    search_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4545,6 +5036,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.bank.BankController.Found"];
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };
@@ -4656,7 +5169,7 @@ export interface operations {
             };
         };
     };
-    write_4: {
+    write_5: {
         parameters: {
             query?: never;
             header?: {
@@ -4775,7 +5288,7 @@ export interface operations {
             };
         };
     };
-    write_3: {
+    write_4: {
         parameters: {
             query?: never;
             header?: {
@@ -4885,7 +5398,7 @@ export interface operations {
             };
         };
     };
-    view_3: {
+    view_5: {
         parameters: {
             query?: never;
             header?: {
@@ -4909,7 +5422,7 @@ export interface operations {
             };
         };
     };
-    whatIf: {
+    whatIf_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6082,7 +6595,7 @@ export interface operations {
             };
         };
     };
-    revoke_2: {
+    revoke_3: {
         parameters: {
             query?: never;
             header?: {
@@ -6377,7 +6890,7 @@ export interface operations {
             };
         };
     };
-    write_2: {
+    write_3: {
         parameters: {
             query?: never;
             header?: {
@@ -6976,7 +7489,7 @@ export interface operations {
             };
         };
     };
-    make: {
+    make_1: {
         parameters: {
             query?: never;
             header?: {
@@ -7003,7 +7516,7 @@ export interface operations {
             };
         };
     };
-    revoke_1: {
+    revoke_2: {
         parameters: {
             query?: never;
             header?: {
@@ -7226,7 +7739,7 @@ export interface operations {
             };
         };
     };
-    revoke: {
+    revoke_1: {
         parameters: {
             query?: never;
             header?: {
@@ -7252,7 +7765,410 @@ export interface operations {
             };
         };
     };
-    view_2: {
+    view_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.planning.PlanView"];
+                };
+            };
+        };
+    };
+    drift: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.planning.PlanBook.Drifted"];
+                };
+            };
+        };
+    };
+    expectNoMore: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.planning.PlanController.EndBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.planning.PlanBook.Drifted"];
+                };
+            };
+        };
+    };
+    feeds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.calendars.FeedStore.Feed"][];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.calendars.FeedController.FeedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.calendars.FeedController.Made"];
+                };
+            };
+        };
+    };
+    revoke: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.calendars.FeedStore.Feed"][];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.planning.PlanController.MoveBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.planning.PlanView"];
+                };
+            };
+        };
+    };
+    promise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.planning.PlanController.PromiseBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.planning.PlanMaking.PromiseView"];
+                };
+            };
+        };
+    };
+    accept: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.planning.PlanView"];
+                };
+            };
+        };
+    };
+    discard: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.planning.PlanView"];
+                };
+            };
+        };
+    };
+    view_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.planning.RosterController.View"];
+                };
+            };
+        };
+    };
+    write_2: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.planning.RosterController.Body"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.planning.RosterController.View"];
+                };
+            };
+        };
+    };
+    progress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.planning.PlanController.Progress"];
+                };
+            };
+        };
+    };
+    search: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.planning.PlanController.SearchBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.planning.PlanController.Progress"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.planning.PlanController.Progress"];
+                };
+            };
+        };
+    };
+    wall: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    whatIf: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.planning.PlanController.WhatIfBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.planning.PlanController.Progress"];
+                };
+            };
+        };
+    };
+    view_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -7419,7 +8335,7 @@ export interface operations {
             };
         };
     };
-    view_1: {
+    view_2: {
         parameters: {
             query?: never;
             header?: never;

@@ -111,3 +111,15 @@ export type FindingCondition = S['app.brasskettle.core.findings.Condition'];
 export type Concluded = S['app.brasskettle.server.jobview.JobView.Concluded'];
 export type LearntPriors = S['app.brasskettle.server.cause.CauseController.Priors'];
 export type TaskHours = S['app.brasskettle.core.tasktime.TaskHours'];
+
+export type PlanView = S['app.brasskettle.server.planning.PlanView'];
+export type ShownPlan = S['app.brasskettle.server.planning.PlanView.Shown'];
+export type PlanItem = S['app.brasskettle.server.planning.PlanView.Item'];
+export type PlanMotor = S['app.brasskettle.server.planning.PlanView.Motor'];
+export type PlanSearch = S['app.brasskettle.server.planning.SearchStore.Search'];
+export type PlanDrifted = S['app.brasskettle.server.planning.PlanBook.Drifted'];
+export type PromiseDates = S['app.brasskettle.server.planning.PlanMaking.PromiseView'];
+export type RosterView = S['app.brasskettle.server.planning.RosterController.View'];
+export type Roster = S['app.brasskettle.server.planning.Roster'];
+export type Feed = S['app.brasskettle.server.calendars.FeedStore.Feed'];
+export type MadeFeed = S['app.brasskettle.server.calendars.FeedController.Made'];

@@ -14,6 +14,7 @@ import { usePerson, usePreferences } from '../session/session';
 
 const PLACES = [
   ['/', 'Floor'],
+  ['/plan', 'Plan'],
   ['/triage', 'Triage'],
   ['/customers', 'Customers'],
   ['/bank', 'Bank'],

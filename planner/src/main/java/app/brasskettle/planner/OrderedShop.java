@@ -6,6 +6,7 @@ import ai.timefold.solver.core.api.domain.solution.PlanningSolution;
 import ai.timefold.solver.core.api.domain.solution.ProblemFactCollectionProperty;
 import ai.timefold.solver.core.api.domain.valuerange.ValueRangeProvider;
 import ai.timefold.solver.core.api.score.buildin.hardsoftlong.HardSoftLongScore;
+import app.brasskettle.core.plan.ListSchedule;
 import app.brasskettle.core.plan.ShopProblem;
 import java.util.List;
 
@@ -13,6 +14,7 @@ import java.util.List;
 @PlanningSolution
 public class OrderedShop {
 
+    private ListSchedule schedule;
     private ShopProblem problem;
 
     @ValueRangeProvider
@@ -30,12 +32,18 @@ public class OrderedShop {
 
     OrderedShop(ShopProblem problem, List<Turn> turns) {
         this.problem = problem;
+        this.schedule = new ListSchedule(problem);
         this.turns = turns;
         this.order = new TurnOrder(turns);
     }
 
     ShopProblem problem() {
         return problem;
+    }
+
+    /** The plan of its order. */
+    ListSchedule.Made made() {
+        return schedule.make(tags());
     }
 
     List<String> tags() {

@@ -11,7 +11,7 @@ public class PlanScore implements EasyScoreCalculator<OrderedShop, HardSoftLongS
 
     @Override
     public HardSoftLongScore calculateScore(OrderedShop shop) {
-        ListSchedule.Made made = ListSchedule.of(shop.problem(), shop.tags());
+        ListSchedule.Made made = shop.made();
         return HardSoftLongScore.of(
                 -made.unplanned().size(),
                 -Math.round(CENTS * made.plan().cost(shop.problem()).money()));

@@ -17,10 +17,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 
 /**
- * A search for a plan, which runs until its time is over or it is broken off. It begins with the better of the plans a shop makes
- * without one, so that its answer is never worse; every plan it gives was proved by the core.
+ * A search for a plan, which runs until its time is over or it is broken off. It begins with the order people were told, or
+ * the better of those a shop has without a plan, so that its answer is never worse; every plan it gives was proved by the core.
  */
 public final class PlanSearch {
 
@@ -81,19 +82,15 @@ public final class PlanSearch {
     }
 
     private ShopPlan proved(OrderedShop solution) {
-        ListSchedule.Made made = ListSchedule.of(problem, solution.tags());
-        boolean sound =
-                PlanCheck.of(problem, made.plan()).size() == made.unplanned().size();
-        if (!sound) {
-            throw new IllegalStateException("A plan that breaks a rule: " + PlanCheck.of(problem, made.plan()));
-        }
-        return made.plan();
+        return PlanCheck.proved(problem, ListSchedule.of(problem, solution.tags()));
     }
 
     private static List<String> best(ShopProblem problem) {
-        return List.of(PlanOrder.earliestDue(problem), PlanOrder.firstCome(problem)).stream()
-                .min(Comparator.comparingDouble(
-                        o -> ListSchedule.of(problem, o).plan().cost(problem).money()))
+        return Stream.of(PlanOrder.told(problem), PlanOrder.earliestDue(problem), PlanOrder.firstCome(problem))
+                .min(Comparator.<List<String>>comparingInt(
+                                o -> ListSchedule.of(problem, o).unplanned().size())
+                        .thenComparingDouble(
+                                o -> ListSchedule.of(problem, o).plan().cost(problem).money()))
                 .orElseThrow();
     }
 

@@ -17,13 +17,25 @@ public record Booked(PlanTask task, String worker, String place, List<Span> work
         work = List.copyOf(work);
     }
 
+    /** The same as it looks so many minutes later; what is over then lies before minute 0. */
+    public Booked seenLater(int minutes) {
+        return new Booked(
+                task,
+                worker,
+                place,
+                work.stream()
+                        .map(w -> new Span(w.from() - minutes, w.to() - minutes))
+                        .toList(),
+                end - minutes);
+    }
+
     /** Minute it begins. */
     public int start() {
         return work.isEmpty() ? end - task.runMinutes() : work.get(0).from();
     }
 
     /** Minute from which it runs alone. */
-    int runs() {
+    public int runs() {
         return end - task.runMinutes();
     }
 }

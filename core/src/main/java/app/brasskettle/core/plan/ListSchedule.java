@@ -2,6 +2,7 @@ package app.brasskettle.core.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,7 +17,24 @@ public final class ListSchedule {
 
     private static final Worker NOBODY = new Worker("", Set.of(), List.of());
 
-    private ListSchedule() {}
+    /** Whoever was told keeps a task of the next hours where somebody else would end it hardly earlier. */
+    private static final int KEEPS_IT_MINUTES = 30;
+
+    private final ShopProblem problem;
+    private final Map<String, List<PlanTask>> byJob = new HashMap<>();
+    private final Map<String, List<Worker>> able = new HashMap<>();
+    private final Map<PlaceKind, List<Place>> places = new EnumMap<>(PlaceKind.class);
+
+    /** Makes plans of one shop. */
+    public ListSchedule(ShopProblem problem) {
+        this.problem = problem;
+        problem.jobs().forEach(j -> byJob.put(j.tag(), problem.of(j.tag())));
+        problem.places().forEach(p -> places.computeIfAbsent(p.kind(), k -> new ArrayList<>())
+                .add(p));
+        problem.tasks().forEach(t -> able.computeIfAbsent(
+                t.code(),
+                c -> problem.workers().stream().filter(w -> w.can(t)).toList()));
+    }
 
     /**
      * A plan, and what could not be planned.
@@ -26,36 +44,46 @@ public final class ListSchedule {
      */
     public record Made(ShopPlan plan, List<PlanTask> unplanned) {}
 
+    /** Makes a plan of a shop once. */
+    public static Made of(ShopProblem problem, List<String> order) {
+        return new ListSchedule(problem).make(order);
+    }
+
     /**
-     * Makes a plan.
+     * Makes a plan. What is under way comes first, whatever the order.
      *
      * @param order tags of motors, each as often as it has tasks; what is missing in it comes last
      */
-    public static Made of(ShopProblem problem, List<String> order) {
-        Map<String, List<PlanTask>> open = new HashMap<>();
+    public Made make(List<String> order) {
+        Map<String, Integer> next = new HashMap<>();
         Map<String, Integer> free = new HashMap<>();
-        problem.jobs().forEach(j -> {
-            open.put(j.tag(), new ArrayList<>(problem.of(j.tag())));
-            free.put(j.tag(), j.ready());
-        });
-        List<String> whole = new ArrayList<>(order);
-        problem.jobs().forEach(j -> problem.of(j.tag()).forEach(t -> whole.add(j.tag())));
         Timetable timetable = new Timetable();
         List<Booked> booked = new ArrayList<>();
         List<PlanTask> unplanned = new ArrayList<>();
+        List<String> whole = new ArrayList<>();
+        for (PlanJob j : problem.jobs()) {
+            List<PlanTask> tasks = byJob.get(j.tag());
+            free.put(j.tag(), j.ready());
+            if (!tasks.isEmpty() && problem.underWay().contains(tasks.get(0).id())) {
+                whole.add(j.tag());
+            }
+        }
+        whole.addAll(order);
+        problem.jobs().forEach(j -> byJob.get(j.tag()).forEach(t -> whole.add(j.tag())));
         for (String tag : whole) {
-            List<PlanTask> rest = open.getOrDefault(tag, List.of());
-            if (rest.isEmpty()) {
+            List<PlanTask> tasks = byJob.getOrDefault(tag, List.of());
+            int turn = next.getOrDefault(tag, 0);
+            if (turn >= tasks.size()) {
                 continue;
             }
-            PlanTask task = rest.remove(0);
-            Optional<Booked> best = best(problem, timetable, task, free.get(tag));
+            PlanTask task = tasks.get(turn);
+            Optional<Booked> best = best(timetable, task, free.get(tag));
             if (best.isEmpty()) {
-                unplanned.add(task);
-                unplanned.addAll(rest);
-                rest.clear();
+                unplanned.addAll(tasks.subList(turn, tasks.size()));
+                next.put(tag, tasks.size());
                 continue;
             }
+            next.put(tag, turn + 1);
             booked.add(best.get());
             free.put(tag, best.get().end());
         }
@@ -63,23 +91,28 @@ public final class ListSchedule {
     }
 
     /** The booking that ends first; of those, by who was told so, then as early as can be. */
-    private static Optional<Booked> best(ShopProblem problem, Timetable timetable, PlanTask task, int from) {
-        List<Worker> can = task.workMinutes() == 0
-                ? List.of(NOBODY)
-                : problem.workers().stream().filter(w -> w.can(task)).toList();
-        String told = Optional.ofNullable(problem.told().get(task.id()))
-                .map(Booked::worker)
-                .orElse("");
+    private Optional<Booked> best(Timetable timetable, PlanTask task, int from) {
+        Optional<Booked> told = Optional.ofNullable(problem.told().get(task.id()));
+        Optional<Booked> held = told.filter(t -> problem.underWay().contains(task.id()) && !task.setDown());
+        List<Worker> can = task.workMinutes() == 0 ? List.of(NOBODY) : able.get(task.code());
+        boolean soon =
+                told.filter(t -> t.start() < PlanRule.TOLD_MINUTES).isPresent();
+        String who = told.map(Booked::worker).orElse("");
         Booked best = null;
         Place where = null;
-        Comparator<Booked> better = Comparator.comparingInt(Booked::end)
-                .thenComparing(b -> b.worker().equals(told) ? 0 : 1)
+        Comparator<Booked> better = Comparator.<Booked>comparingInt(
+                        b -> b.end() - (soon && b.worker().equals(who) ? KEEPS_IT_MINUTES : 0))
+                .thenComparing(b -> b.worker().equals(who) ? 0 : 1)
                 .thenComparing(Comparator.comparingInt(Booked::start).reversed());
-        for (Place place : problem.places()) {
-            if (place.kind() != task.place()) {
+        for (Place place : places.getOrDefault(task.place(), List.of())) {
+            if (held.filter(h -> !h.place().equals(place.name())).isPresent()) {
                 continue;
             }
             for (Worker worker : can) {
+                if (task.workMinutes() > 0
+                        && held.filter(h -> !h.worker().equals(worker.name())).isPresent()) {
+                    continue;
+                }
                 Optional<Booked> b = timetable.earliest(task, worker, place, from);
                 if (b.isPresent() && (best == null || better.compare(b.get(), best) < 0)) {
                     best = b.get();

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** Proves a plan without whatever made it: every rule it may not break is looked at on its own. */
@@ -30,7 +31,21 @@ public final class PlanCheck {
         check.order();
         check.people();
         check.places();
+        check.underWay();
         return List.copyOf(check.broken);
+    }
+
+    /**
+     * A plan that breaks no rule; what could not be planned is the only thing that may be missing in it.
+     *
+     * @throws IllegalStateException where it breaks one: then whatever made it is wrong, and nobody may see it
+     */
+    public static ShopPlan proved(ShopProblem problem, ListSchedule.Made made) {
+        List<Broken> broken = of(problem, made.plan());
+        if (broken.size() != made.unplanned().size()) {
+            throw new IllegalStateException("A plan that breaks a rule: " + broken);
+        }
+        return made.plan();
     }
 
     private void blame(PlanRule rule, String where) {
@@ -125,6 +140,31 @@ public final class PlanCheck {
                 }
             }
         }
+    }
+
+    /** What has begun and cannot be set down: with whom and where it was, and nothing else there before it. */
+    private void underWay() {
+        for (Booked b : plan.booked()) {
+            if (b.task().setDown() || !problem.underWay().contains(b.task().id())) {
+                continue;
+            }
+            Booked told = problem.told().get(b.task().id());
+            boolean elsewhere = !b.place().equals(told.place());
+            boolean another = b.task().workMinutes() > 0 && !b.worker().equals(told.worker());
+            boolean later = plan.booked().stream()
+                    .filter(o -> !problem.underWay().contains(o.task().id()))
+                    .anyMatch(o -> o.start() < b.start()
+                            && (o.place().equals(b.place())
+                                            && places(b).filter(p -> p.capacity() > 1 && !p.kind().batches()).isEmpty()
+                                    || !b.worker().isEmpty() && o.worker().equals(b.worker())));
+            if (elsewhere || another || later) {
+                blame(PlanRule.UNDER_WAY, b.task().id());
+            }
+        }
+    }
+
+    private Optional<Place> places(Booked b) {
+        return problem.places().stream().filter(p -> p.name().equals(b.place())).findFirst();
     }
 
     private void places() {

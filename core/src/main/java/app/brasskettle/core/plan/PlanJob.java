@@ -1,6 +1,6 @@
 package app.brasskettle.core.plan;
 
-import java.util.OptionalInt;
+import java.util.Optional;
 
 /**
  * A motor in the shop.
@@ -11,4 +11,4 @@ import java.util.OptionalInt;
  * @param costPerHour what an hour of outage costs its customer
  * @param rush whether it is a rush job
  */
-public record PlanJob(String tag, int ready, OptionalInt promised, double costPerHour, boolean rush) {}
+public record PlanJob(String tag, int ready, Optional<Integer> promised, double costPerHour, boolean rush) {}

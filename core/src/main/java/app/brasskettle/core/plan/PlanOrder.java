@@ -3,6 +3,7 @@ package app.brasskettle.core.plan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Consumer;
 
 /** Orders of motors: what a shop does without a plan, and every one there is. */
@@ -21,6 +22,27 @@ public final class PlanOrder {
                 problem,
                 Comparator.<PlanJob>comparingInt(j -> j.rush() ? 0 : 1)
                         .thenComparingInt(j -> j.promised().orElse(Integer.MAX_VALUE)));
+    }
+
+    /** The order people were told; rush jobs nobody was told of before all, other motors after them. */
+    public static List<String> told(ShopProblem problem) {
+        Map<String, Booked> told = problem.told();
+        List<String> order = new ArrayList<>();
+        List<String> last = new ArrayList<>();
+        for (String tag : earliestDue(problem)) {
+            boolean known = problem.of(tag).stream().anyMatch(t -> told.containsKey(t.id()));
+            boolean rush = problem.jobs().stream().anyMatch(j -> j.tag().equals(tag) && j.rush());
+            if (!known) {
+                (rush ? order : last).add(tag);
+            }
+        }
+        problem.tasks().stream()
+                .filter(t -> told.containsKey(t.id()))
+                .sorted(Comparator.<PlanTask>comparingInt(t -> told.get(t.id()).start())
+                        .thenComparing(PlanTask::id))
+                .forEach(t -> order.add(t.job()));
+        order.addAll(last);
+        return order;
     }
 
     private static List<String> byJob(ShopProblem problem, Comparator<PlanJob> by) {

@@ -13,6 +13,7 @@ public enum PlanRule implements Coded {
     IN_ONE_GO(true, 0, "What cannot be set down is not begun before the end of a shift"),
     PLACE(true, 0, "A place holds what it holds"),
     ONE_TEMPERATURE(true, 0, "An oven has one temperature at a time, and is not opened while it runs"),
+    UNDER_WAY(true, 0, "What has begun and cannot be set down stays where it is, with whom it is"),
     LATENESS(false, 1, "An hour late costs the customer what the outage costs, and the shop its word"),
     CHANGE(false, 15, "Whoever was told an hour ago has laid out tools and parts"),
     SOON(false, 0.02, "Of two plans as good, the earlier one leaves room for what nobody knows yet");

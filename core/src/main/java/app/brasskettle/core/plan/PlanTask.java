@@ -26,4 +26,16 @@ public record PlanTask(
         int workMinutes,
         int runMinutes,
         boolean setDown,
-        Optional<Double> temperatureC) {}
+        Optional<Double> temperatureC) {
+
+    /** The same at another place in the order of its motor. */
+    public PlanTask at(int place) {
+        return new PlanTask(
+                id, job, place, code, name, this.place, workMinutes, runMinutes, setDown, temperatureC);
+    }
+
+    /** The same with another length of work and of what runs alone. */
+    public PlanTask lasting(int work, int run) {
+        return new PlanTask(id, job, order, code, name, place, work, run, setDown, temperatureC);
+    }
+}

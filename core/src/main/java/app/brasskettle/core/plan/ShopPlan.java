@@ -1,5 +1,6 @@
 package app.brasskettle.core.plan;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -29,6 +30,47 @@ public record ShopPlan(List<Booked> booked) {
      */
     public record Cost(int late, double lateness, int changes, double money) {}
 
+    /** Motors in the order in which their tasks begin, as a search takes it. */
+    public List<String> order() {
+        return booked.stream().map(b -> b.task().job()).toList();
+    }
+
+    /** The same as it looks so many minutes later. */
+    public ShopPlan seenLater(int minutes) {
+        return new ShopPlan(booked.stream().map(b -> b.seenLater(minutes)).toList());
+    }
+
+    /**
+     * The order with one task put before the one ahead of it in its lane, or behind the one after it: the lane of its person, or of
+     * its place where nobody is at it. The same order where there is none.
+     */
+    public List<String> moved(String taskId, boolean earlier) {
+        int at = -1;
+        for (int i = 0; i < booked.size(); i++) {
+            at = booked.get(i).task().id().equals(taskId) ? i : at;
+        }
+        if (at < 0) {
+            throw new IllegalArgumentException("No task " + taskId + " is in the plan");
+        }
+        int step = earlier ? -1 : 1;
+        int other = at + step;
+        while (other >= 0 && other < booked.size() && !sameLane(booked.get(at), booked.get(other))) {
+            other += step;
+        }
+        List<String> order = new ArrayList<>(order());
+        if (other >= 0 && other < booked.size()) {
+            order.add(other, order.remove(at));
+        }
+        return order;
+    }
+
+    private static boolean sameLane(Booked a, Booked b) {
+        return !a.task().job().equals(b.task().job())
+                && (a.worker().isEmpty()
+                        ? a.place().equals(b.place())
+                        : a.worker().equals(b.worker()));
+    }
+
     /** When the last task of each motor ends, by tag. */
     public Map<String, Integer> ends() {
         Map<String, Integer> ends = new HashMap<>();
@@ -48,9 +90,9 @@ public record ShopPlan(List<Booked> booked) {
                 continue;
             }
             hours += end / 60.0;
-            if (job.promised().isPresent() && end > job.promised().getAsInt()) {
+            if (job.promised().isPresent() && end > job.promised().get()) {
                 late++;
-                lateness += (end - job.promised().getAsInt()) / 60.0 * (job.costPerHour() + PlanRule.WORD_PER_HOUR);
+                lateness += (end - job.promised().get()) / 60.0 * (job.costPerHour() + PlanRule.WORD_PER_HOUR);
             }
         }
         int changes = changes(problem);

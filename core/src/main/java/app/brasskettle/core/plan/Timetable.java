@@ -96,6 +96,9 @@ final class Timetable {
         int left = task.workMinutes();
         for (int h = 0; h < worker.hours().size(); h++) {
             Span shift = worker.hours().get(h);
+            if (shift.to() <= at) {
+                continue;
+            }
             int begin = Math.max(at, shift.from());
             while (begin < shift.to()) {
                 int end = Math.min(shift.to(), begin + left);

@@ -54,7 +54,7 @@ public record WhatIf(List<Delay> delayed, int changes, double money) {
         if (job.promised().isEmpty()) {
             return new Delay(job.tag(), was, is, false, 0);
         }
-        int due = job.promised().getAsInt();
+        int due = job.promised().get();
         double hours = (Math.max(is, due) - Math.max(was, due)) / 60.0;
         return new Delay(
                 job.tag(), was, is, was <= due && is > due, hours * (job.costPerHour() + PlanRule.WORD_PER_HOUR));

@@ -71,6 +71,11 @@ public final class OfferBuilder {
                         .toList());
     }
 
+    /** Shaft height of a motor: as read, else of the motors on the price list with its rating. */
+    public static double shaftHeightMm(PricingFacts facts, ShopPrices shop) {
+        return new OfferBuilder(facts, shop).heightMm;
+    }
+
     private List<TaskTable.Planned> planned(String path) {
         return shop.tasks().planned(path, heightMm, facts.poles());
     }

@@ -20,6 +20,8 @@ public record TaskClock(List<TaskTap> taps) {
     /** No shift is longer. */
     public static final double FORGOTTEN_S = 12 * 3600;
 
+    private static final double HOUR_S = 3600;
+
     /**
      * A stretch of work.
      *
@@ -64,6 +66,15 @@ public record TaskClock(List<TaskTap> taps) {
             }
         }
         return List.copyOf(all);
+    }
+
+    /** Hours by the code of the task; forgotten clocks count nothing. */
+    public Map<String, Double> hoursByTask(double now) {
+        Map<String, Double> hours = new LinkedHashMap<>();
+        stretches().stream()
+                .filter(s -> !s.forgotten(now))
+                .forEach(s -> hours.merge(s.task(), s.seconds(now) / HOUR_S, Double::sum));
+        return hours;
     }
 
     private static void end(List<Stretch> all, int index, double at) {

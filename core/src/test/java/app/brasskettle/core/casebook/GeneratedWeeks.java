@@ -11,7 +11,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -63,9 +62,11 @@ public final class GeneratedWeeks {
             String tag = "M-" + m;
             int ready = random.nextInt(3) == 0 ? random.nextInt(3 * DAY) : 0;
             boolean rush = random.nextInt(12) == 0;
-            int due = ready + DAY * (rush ? 2 : 3 + random.nextInt(6));
+            // One person cannot keep such dates for all: whom to disappoint is then the question.
+            int due = ready
+                    + DAY * (size == Size.ALONE ? 1 + random.nextInt(3) : rush ? 2 : 3 + random.nextInt(6));
             double cost = random.nextInt(3) == 0 ? 20 + random.nextInt(400) : 0;
-            jobs.add(new PlanJob(tag, ready, OptionalInt.of(due), cost, rush));
+            jobs.add(new PlanJob(tag, ready, Optional.of(due), cost, rush));
             motor(tag, random, tasks);
         }
         return new ShopProblem(jobs, tasks, workers(size, random), places(size), Map.of());

@@ -8,7 +8,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -104,7 +103,7 @@ class PlanTest {
     private static ShopProblem oven(PlanTask... tasks) {
         List<PlanJob> jobs = new ArrayList<>();
         for (PlanTask t : tasks) {
-            jobs.add(new PlanJob(t.job(), 0, OptionalInt.empty(), 0, false));
+            jobs.add(new PlanJob(t.job(), 0, Optional.empty(), 0, false));
         }
         return new ShopProblem(
                 jobs,
@@ -137,7 +136,7 @@ class PlanTest {
         PlanTask wind = new PlanTask("w", "A", 0, "wind", "wind", PlaceKind.WINDER, 600, 0, true, Optional.empty());
         PlanTask test = new PlanTask("t", "A", 1, "test", "test", PlaceKind.TEST_BAY, 400, 0, false, Optional.empty());
         ShopProblem shop = new ShopProblem(
-                List.of(new PlanJob("A", 0, OptionalInt.of(500), 100, false)),
+                List.of(new PlanJob("A", 0, Optional.of(500), 100, false)),
                 List.of(wind, test),
                 List.of(new Worker(
                         "P",

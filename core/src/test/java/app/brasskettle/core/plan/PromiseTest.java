@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -17,7 +16,7 @@ class PromiseTest {
 
     private static ShopProblem one(int minutes) {
         return new ShopProblem(
-                List.of(new PlanJob("A", 0, OptionalInt.empty(), 0, false)),
+                List.of(new PlanJob("A", 0, Optional.empty(), 0, false)),
                 List.of(new PlanTask(
                         "t", "A", 0, "test", "test", PlaceKind.TEST_BAY, minutes, 0, false, Optional.empty())),
                 List.of(new Worker("P", Set.of("test"), List.of(new Span(0, 10_000)))),
@@ -55,7 +54,7 @@ class PromiseTest {
             ShopProblem week = GeneratedWeeks.week(GeneratedWeeks.Size.SMALL, 6, seed);
             ShopPlan before = ListSchedule.of(week, PlanOrder.earliestDue(week)).plan();
             List<PlanJob> jobs = new ArrayList<>(week.jobs());
-            jobs.add(new PlanJob("RUSH", 0, OptionalInt.of(1440), 500, true));
+            jobs.add(new PlanJob("RUSH", 0, Optional.of(1440), 500, true));
             List<PlanTask> tasks = new ArrayList<>(week.tasks());
             tasks.add(new PlanTask(
                     "RUSH/wind", "RUSH", 0, "wind", "wind", PlaceKind.WINDER, 600, 0, true, Optional.empty()));

@@ -88,6 +88,7 @@ class DemoShop implements ApplicationRunner {
     private final DemoFinish finish;
     private final DemoBenches benches;
     private final DemoRack rack;
+    private final DemoRoster roster;
     private final BankBook bank;
     private final WindingBook windings;
     private final QuoteBook quotes;
@@ -107,6 +108,7 @@ class DemoShop implements ApplicationRunner {
             DemoFinish finish,
             DemoBenches benches,
             DemoRack rack,
+            DemoRoster roster,
             BankBook bank,
             WindingBook windings,
             QuoteBook quotes,
@@ -123,6 +125,7 @@ class DemoShop implements ApplicationRunner {
         this.finish = finish;
         this.benches = benches;
         this.rack = rack;
+        this.roster = roster;
         this.bank = bank;
         this.windings = windings;
         this.quotes = quotes;
@@ -186,6 +189,7 @@ class DemoShop implements ApplicationRunner {
             rack.fill("Mara Orre", wires);
             stories.forEach(this::tell);
             benches.furnish(now);
+            roster.write(now.minusDays(30));
         });
         LOG.info("Tarn Quay Motor Works is set up with {} jobs", stories.size());
     }

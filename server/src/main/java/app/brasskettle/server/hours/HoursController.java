@@ -5,7 +5,6 @@ import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.pricing.OfferBuilder;
 import app.brasskettle.core.pricing.PricingFacts;
 import app.brasskettle.core.pricing.TaskTable;
-import app.brasskettle.core.tasktime.TaskClock;
 import app.brasskettle.core.tasktime.TaskHours;
 import app.brasskettle.core.tasktime.TaskTap;
 import app.brasskettle.core.worksheet.Problem;
@@ -13,14 +12,12 @@ import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.events.EventKind;
-import app.brasskettle.server.events.EventRow;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.RecordedJob;
 import app.brasskettle.server.pricing.PricesOfToday;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.quotes.QuoteBook;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -78,14 +75,14 @@ class HoursController {
                             + planned.stream().map(TaskTable.Planned::code).collect(Collectors.joining(", ")));
         }
         problems.throwIfAny();
-        clock(job).mayTap(new TaskTap(task, by.name(), body.starts(), JobClock.seconds(by.at())));
+        JobHours.clock(job).mayTap(new TaskTap(task, by.name(), body.starts(), JobClock.seconds(by.at())));
         EventKind kind = body.starts() ? EventKind.TASK_STARTED : EventKind.TASK_STOPPED;
         return read(book.addEvent(tag, kind, Map.of("task", task), by).job());
     }
 
     private TaskHours read(RecordedJob job) {
         return TaskHours.of(
-                planned(job), quotes.acceptedHours(job.row().tag()), clock(job), JobClock.seconds(JobClock.now()));
+                planned(job), quotes.acceptedHours(job.row().tag()), JobHours.clock(job), JobClock.seconds(JobClock.now()));
     }
 
     private List<TaskTable.Planned> planned(RecordedJob job) {
@@ -94,17 +91,5 @@ class HoursController {
                 .orElseThrow(
                         () -> RefusedException.gated("Read or estimate the power first: the task table goes by it"));
         return OfferBuilder.tasks(facts, prices.read(), job.record().chosen().map(ChosenOption::kind));
-    }
-
-    private static TaskClock clock(RecordedJob job) {
-        List<TaskTap> taps = new ArrayList<>();
-        for (EventRow e : job.here(EventKind.TASK_STARTED)) {
-            taps.add(new TaskTap(e.text("task"), e.by(), true, e.epochSeconds()));
-        }
-        for (EventRow e : job.here(EventKind.TASK_STOPPED)) {
-            taps.add(new TaskTap(e.text("task"), e.by(), false, e.epochSeconds()));
-        }
-        job.here(EventKind.SET_DOWN).forEach(e -> taps.add(TaskTap.setDown(e.epochSeconds())));
-        return new TaskClock(taps);
     }
 }

@@ -314,6 +314,12 @@ public class JobBook {
         });
     }
 
+    /** Loads every job in the shop, without computing anything of it. */
+    @Transactional(readOnly = true)
+    public List<RecordedJob> live() {
+        return loader.load(store.live());
+    }
+
     /** Loads every visit of the motor so marked, newest first. */
     @Transactional(readOnly = true)
     public List<RecordedJob> visits(String mark) {

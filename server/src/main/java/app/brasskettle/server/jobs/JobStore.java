@@ -107,6 +107,13 @@ public class JobStore {
                 .update();
     }
 
+    /** Lists the jobs in the shop, the first that came first. */
+    List<JobRow> live() {
+        return db.sql("select * from job where left_at is null order by received_at, id")
+                .query(this::job)
+                .list();
+    }
+
     /** Lists the jobs of the motor so marked, newest first. */
     public List<JobRow> byMark(String mark) {
         return db.sql("select * from job where mark = :mark and mark <> '' order by received_at desc, id desc limit 50")
