@@ -1,3 +1,4 @@
+import { Input } from 'antd';
 import type { Problem } from '../api/types';
 import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
@@ -80,41 +81,37 @@ export function MotorForm({
         />
         <label className="field words">
           <span className="label">Arrives (empty: now)</span>
-          <input
-            type="datetime-local"
-            className="ant-input"
-            value={v.arrives}
-            onChange={(e) => set({ arrives: e.target.value })}
-          />
+          <Input type="datetime-local" value={v.arrives} onChange={(e) => set({ arrives: e.target.value })} />
         </label>
         <label className="field words">
           <span className="label">Wanted by</span>
-          <input
+          <Input
             type="datetime-local"
-            className="ant-input"
             value={v.promised}
             onChange={(e) => set({ promised: e.target.value })}
           />
         </label>
       </div>
-      <Picks
-        label="It will probably be"
-        options={[
-          ['rewind', 'rewound'],
-          ['recondition', 'reconditioned'],
-        ]}
-        value={v.way}
-        onPick={(way) => set({ way })}
-      />
-      <Picks
-        label="It goes"
-        options={[
-          ['rush', 'before the others'],
-          ['usual', 'in its turn'],
-        ]}
-        value={v.rush ? 'rush' : 'usual'}
-        onPick={(how) => set({ rush: how === 'rush' })}
-      />
+      <div className="grid2">
+        <Picks
+          label="It will probably be"
+          options={[
+            ['rewind', 'rewound'],
+            ['recondition', 'reconditioned'],
+          ]}
+          value={v.way}
+          onPick={(way) => set({ way })}
+        />
+        <Picks
+          label="It goes"
+          options={[
+            ['rush', 'before the others'],
+            ['usual', 'in its turn'],
+          ]}
+          value={v.rush ? 'rush' : 'usual'}
+          onPick={(how) => set({ rush: how === 'rush' })}
+        />
+      </div>
     </>
   );
 }

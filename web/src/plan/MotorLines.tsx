@@ -18,13 +18,13 @@ export function MotorLines({
   onEnd?: ((tag: string) => void) | undefined;
 }) {
   return (
-    <table className="quiet lines">
+    <table className="quiet lines motors">
       <thead>
         <tr>
           <th>motor</th>
           <th>by the plan</th>
-          <th>half of the draws</th>
-          <th>nine of ten</th>
+          <th>half by</th>
+          <th>nine of ten by</th>
           <th>promised</th>
           <th>stands</th>
         </tr>

@@ -44,56 +44,59 @@ export function WhatIfPage() {
           error={refused ?? stop.error ?? decide.error ?? plan.error}
           hide={problems.map((p) => p.field)}
         />
-        <form
-          style={{ maxWidth: 860 }}
-          onSubmit={(e) => {
-            e.preventDefault();
-            promise.mutate();
-          }}
-        >
-          <MotorForm value={draft.value} problems={problems} onChange={draft.change} />
-          <div className="actions">
-            <Button type="primary" htmlType="submit" loading={promise.isPending}>
-              When could it be ready?
-            </Button>
-            {may && (
-              <Button disabled={runs} onClick={() => ask.mutate(typedMotor(draft.value))}>
-                Whom would it delay?
+        <div className="asked">
+          <form
+            onSubmit={(e) => {
+              e.preventDefault();
+              promise.mutate();
+            }}
+          >
+            <MotorForm value={draft.value} problems={problems} onChange={draft.change} />
+            <div className="actions">
+              <Button type="primary" htmlType="submit" loading={promise.isPending}>
+                When could it be ready?
               </Button>
+              {may && (
+                <Button disabled={runs} onClick={() => ask.mutate(typedMotor(draft.value))}>
+                  Whom would it delay?
+                </Button>
+              )}
+            </div>
+          </form>
+          <div>
+            {promise.data && (
+              <section className="proposal" aria-label="Promise" role="status">
+                <h2>Promise {when(promise.data.safe, zone)}</h2>
+                <p>
+                  Ready in nine of ten draws by then; in half of them by {when(promise.data.likely, zone)}. By
+                  the plan people were told,{' '}
+                  {draft.value.rush ? 'this motor before all others' : 'this motor after them'},{' '}
+                  {promise.data.draws} draws of how long tasks take.
+                </p>
+              </section>
+            )}
+            <Running search={search} runs={runs} may={may} onStop={() => stop.mutate()} />
+            {proposal && !runs && (
+              <Proposal
+                plan={proposal}
+                before={view?.told ?? null}
+                zone={zone}
+                busy={decide.isPending}
+                onDecide={(how) =>
+                  decide.mutate(
+                    { id: proposal.id, how },
+                    {
+                      onSuccess: () => {
+                        draft.settle(NO_MOTOR);
+                        void navigate('/plan');
+                      },
+                    },
+                  )
+                }
+              />
             )}
           </div>
-        </form>
-        {promise.data && (
-          <section className="proposal" aria-label="Promise" role="status">
-            <h2>Promise {when(promise.data.safe, zone)}</h2>
-            <p>
-              Ready in nine of ten draws by then; in half of them by {when(promise.data.likely, zone)}. By the
-              plan people were told,{' '}
-              {draft.value.rush ? 'this motor before all others' : 'this motor after them'},{' '}
-              {promise.data.draws} draws of how long tasks take.
-            </p>
-          </section>
-        )}
-        <Running search={search} runs={runs} may={may} onStop={() => stop.mutate()} />
-        {proposal && !runs && (
-          <Proposal
-            plan={proposal}
-            before={view?.told ?? null}
-            zone={zone}
-            busy={decide.isPending}
-            onDecide={(how) =>
-              decide.mutate(
-                { id: proposal.id, how },
-                {
-                  onSuccess: () => {
-                    draft.settle(NO_MOTOR);
-                    void navigate('/plan');
-                  },
-                },
-              )
-            }
-          />
-        )}
+        </div>
       </main>
     </Frame>
   );

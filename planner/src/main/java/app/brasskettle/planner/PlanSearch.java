@@ -89,8 +89,8 @@ public final class PlanSearch {
         return Stream.of(PlanOrder.told(problem), PlanOrder.earliestDue(problem), PlanOrder.firstCome(problem))
                 .min(Comparator.<List<String>>comparingInt(
                                 o -> ListSchedule.of(problem, o).unplanned().size())
-                        .thenComparingDouble(
-                                o -> ListSchedule.of(problem, o).plan().cost(problem).money()))
+                        .thenComparingDouble(o ->
+                                ListSchedule.of(problem, o).plan().cost(problem).money()))
                 .orElseThrow();
     }
 

@@ -29,6 +29,11 @@ public record Booked(PlanTask task, String worker, String place, List<Span> work
                 end - minutes);
     }
 
+    /** Whether it is as {@code told}: by the same person, at the same time but for what nobody notices. */
+    boolean keeps(Booked told) {
+        return worker.equals(told.worker()) && Math.abs(start() - told.start()) <= PlanRule.SAME_MINUTES;
+    }
+
     /** Minute it begins. */
     public int start() {
         return work.isEmpty() ? end - task.runMinutes() : work.get(0).from();

@@ -17,7 +17,7 @@ public final class ListSchedule {
 
     private static final Worker NOBODY = new Worker("", Set.of(), List.of());
 
-    /** Whoever was told keeps a task of the next hours where somebody else would end it hardly earlier. */
+    /** A task of the next hours stays as it was told where nothing would end it by so much earlier. */
     private static final int KEEPS_IT_MINUTES = 30;
 
     private final ShopProblem problem;
@@ -29,11 +29,13 @@ public final class ListSchedule {
     public ListSchedule(ShopProblem problem) {
         this.problem = problem;
         problem.jobs().forEach(j -> byJob.put(j.tag(), problem.of(j.tag())));
-        problem.places().forEach(p -> places.computeIfAbsent(p.kind(), k -> new ArrayList<>())
-                .add(p));
-        problem.tasks().forEach(t -> able.computeIfAbsent(
-                t.code(),
-                c -> problem.workers().stream().filter(w -> w.can(t)).toList()));
+        problem.places()
+                .forEach(p ->
+                        places.computeIfAbsent(p.kind(), k -> new ArrayList<>()).add(p));
+        problem.tasks()
+                .forEach(t -> able.computeIfAbsent(
+                        t.code(),
+                        c -> problem.workers().stream().filter(w -> w.can(t)).toList()));
     }
 
     /**
@@ -95,13 +97,12 @@ public final class ListSchedule {
         Optional<Booked> told = Optional.ofNullable(problem.told().get(task.id()));
         Optional<Booked> held = told.filter(t -> problem.underWay().contains(task.id()) && !task.setDown());
         List<Worker> can = task.workMinutes() == 0 ? List.of(NOBODY) : able.get(task.code());
-        boolean soon =
-                told.filter(t -> t.start() < PlanRule.TOLD_MINUTES).isPresent();
+        Optional<Booked> soon = told.filter(t -> t.start() < PlanRule.TOLD_MINUTES);
         String who = told.map(Booked::worker).orElse("");
         Booked best = null;
         Place where = null;
         Comparator<Booked> better = Comparator.<Booked>comparingInt(
-                        b -> b.end() - (soon && b.worker().equals(who) ? KEEPS_IT_MINUTES : 0))
+                        b -> b.end() - (soon.filter(b::keeps).isPresent() ? KEEPS_IT_MINUTES : 0))
                 .thenComparing(b -> b.worker().equals(who) ? 0 : 1)
                 .thenComparing(Comparator.comparingInt(Booked::start).reversed());
         for (Place place : places.getOrDefault(task.place(), List.of())) {
@@ -113,10 +114,15 @@ public final class ListSchedule {
                         && held.filter(h -> !h.worker().equals(worker.name())).isPresent()) {
                     continue;
                 }
-                Optional<Booked> b = timetable.earliest(task, worker, place, from);
-                if (b.isPresent() && (best == null || better.compare(b.get(), best) < 0)) {
-                    best = b.get();
-                    where = place;
+                List<Integer> begins = new ArrayList<>(List.of(from));
+                soon.filter(t -> t.worker().equals(worker.name()) && t.start() > from)
+                        .ifPresent(t -> begins.add(t.start()));
+                for (int begin : begins) {
+                    Optional<Booked> b = timetable.earliest(task, worker, place, begin);
+                    if (b.isPresent() && (best == null || better.compare(b.get(), best) < 0)) {
+                        best = b.get();
+                        where = place;
+                    }
                 }
             }
         }

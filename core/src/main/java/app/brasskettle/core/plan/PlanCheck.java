@@ -155,7 +155,10 @@ public final class PlanCheck {
                     .filter(o -> !problem.underWay().contains(o.task().id()))
                     .anyMatch(o -> o.start() < b.start()
                             && (o.place().equals(b.place())
-                                            && places(b).filter(p -> p.capacity() > 1 && !p.kind().batches()).isEmpty()
+                                            && places(b)
+                                                    .filter(p -> p.capacity() > 1
+                                                            && !p.kind().batches())
+                                                    .isEmpty()
                                     || !b.worker().isEmpty() && o.worker().equals(b.worker())));
             if (elsewhere || another || later) {
                 blame(PlanRule.UNDER_WAY, b.task().id());

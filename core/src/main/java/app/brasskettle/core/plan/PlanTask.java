@@ -30,8 +30,7 @@ public record PlanTask(
 
     /** The same at another place in the order of its motor. */
     public PlanTask at(int place) {
-        return new PlanTask(
-                id, job, place, code, name, this.place, workMinutes, runMinutes, setDown, temperatureC);
+        return new PlanTask(id, job, place, code, name, this.place, workMinutes, runMinutes, setDown, temperatureC);
     }
 
     /** The same with another length of work and of what runs alone. */

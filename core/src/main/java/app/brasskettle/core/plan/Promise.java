@@ -72,8 +72,8 @@ public record Promise(int likelyMinute, int safeMinute, int draws) {
             return new Judgement(Verdict.UNPROVEN, "Nothing promised", "", SOURCE, "Promise the safe date.");
         }
         int due = promised.get();
-        String spare = "in half of the draws " + hours(due - likelyMinute) + ", in nine of ten "
-                + hours(due - safeMinute);
+        String spare =
+                "in half of the draws " + hours(due - likelyMinute) + ", in nine of ten " + hours(due - safeMinute);
         if (safeMinute <= due) {
             return new Judgement(Verdict.HOLDS, "The promise is safe", spare, SOURCE, "");
         }
@@ -108,7 +108,8 @@ public record Promise(int likelyMinute, int safeMinute, int draws) {
             int minutes = (int) Math.max(1, Math.round(t.workMinutes() * factor(random.nextDouble())));
             tasks.add(t.lasting(t.workMinutes() == 0 ? 0 : minutes, t.runMinutes()));
         }
-        return new ShopProblem(problem.jobs(), tasks, problem.workers(), problem.places(), problem.told(), problem.underWay());
+        return new ShopProblem(
+                problem.jobs(), tasks, problem.workers(), problem.places(), problem.told(), problem.underWay());
     }
 
     /** A triangular draw with its mode at 1. */

@@ -109,10 +109,7 @@ public record ShopPlan(List<Booked> booked) {
         int changes = 0;
         for (Booked b : booked) {
             Booked told = problem.told().get(b.task().id());
-            if (told != null
-                    && told.start() < PlanRule.TOLD_MINUTES
-                    && (!told.worker().equals(b.worker())
-                            || Math.abs(told.start() - b.start()) > PlanRule.SAME_MINUTES)) {
+            if (told != null && told.start() < PlanRule.TOLD_MINUTES && !b.keeps(told)) {
                 changes++;
             }
         }

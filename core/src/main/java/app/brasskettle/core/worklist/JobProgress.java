@@ -29,9 +29,7 @@ public record JobProgress(JobRecord job, JobAssessment reading) {
     }
 
     boolean begun(JobStep step) {
-        return step(step.path())
-                .filter(JobAssessment.StepAssessment::done)
-                .isPresent();
+        return step(step.path()).filter(JobAssessment.StepAssessment::done).isPresent();
     }
 
     boolean good(JobStep step) {
@@ -71,8 +69,7 @@ public record JobProgress(JobRecord job, JobAssessment reading) {
                         .insertion()
                         .map(InsertionRing::coils)
                         .filter(c -> !c.isEmpty())
-                        .map(c -> 1
-                                - reading.rewind().insertion().orElseThrow().in() / (double) c.size())
+                        .map(c -> 1 - reading.rewind().insertion().orElseThrow().in() / (double) c.size())
                         .orElse(1.0);
     }
 

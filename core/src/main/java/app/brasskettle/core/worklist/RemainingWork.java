@@ -82,7 +82,8 @@ public record RemainingWork(List<PlanTask> tasks, int restMinutes, List<String> 
     }
 
     private static boolean beforeChoice(PlanTask task) {
-        return Stream.of(WorkPiece.values()).anyMatch(p -> p.beforeChoice() && task.id().endsWith("/" + p.code()));
+        return Stream.of(WorkPiece.values())
+                .anyMatch(p -> p.beforeChoice() && task.id().endsWith("/" + p.code()));
     }
 
     private static List<PlanTask> left(
@@ -166,9 +167,8 @@ public record RemainingWork(List<PlanTask> tasks, int restMinutes, List<String> 
 
     /** Places in the order counted from 0 and each taken once. */
     private static List<PlanTask> numbered(List<PlanTask> tasks) {
-        List<PlanTask> sorted = tasks.stream()
-                .sorted(Comparator.comparingInt(PlanTask::order))
-                .toList();
+        List<PlanTask> sorted =
+                tasks.stream().sorted(Comparator.comparingInt(PlanTask::order)).toList();
         List<PlanTask> numbered = new ArrayList<>();
         for (int i = 0; i < sorted.size(); i++) {
             numbered.add(sorted.get(i).at(i));

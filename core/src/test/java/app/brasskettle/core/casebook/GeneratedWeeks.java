@@ -63,8 +63,7 @@ public final class GeneratedWeeks {
             int ready = random.nextInt(3) == 0 ? random.nextInt(3 * DAY) : 0;
             boolean rush = random.nextInt(12) == 0;
             // One person cannot keep such dates for all: whom to disappoint is then the question.
-            int due = ready
-                    + DAY * (size == Size.ALONE ? 1 + random.nextInt(3) : rush ? 2 : 3 + random.nextInt(6));
+            int due = ready + DAY * (size == Size.ALONE ? 1 + random.nextInt(3) : rush ? 2 : 3 + random.nextInt(6));
             double cost = random.nextInt(3) == 0 ? 20 + random.nextInt(400) : 0;
             jobs.add(new PlanJob(tag, ready, Optional.of(due), cost, rush));
             motor(tag, random, tasks);

@@ -41,7 +41,8 @@ class SecurityConfiguration {
                 .addFilterAfter(new TokenFilter(tokens), SecurityContextHolderFilter.class)
                 .addFilterAfter(new SessionLimits(longest), TokenFilter.class)
                 .securityContext(c -> c.securityContextRepository(contexts))
-                .authorizeHttpRequests(r -> r.requestMatchers("/api/session", "/api/quotes/**", "/api/calendars/**", "/actuator/health/**")
+                .authorizeHttpRequests(r -> r.requestMatchers(
+                                "/api/session", "/api/quotes/**", "/api/calendars/**", "/actuator/health/**")
                         .permitAll()
                         .requestMatchers("/api/**", "/actuator/**", "/v3/**")
                         .authenticated()

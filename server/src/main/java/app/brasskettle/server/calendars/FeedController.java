@@ -94,14 +94,16 @@ class FeedController {
     @GetMapping("/api/calendars/{secret}.ics")
     ResponseEntity<String> calendar(@PathVariable String secret) {
         FeedStore.Feed feed = store.byHash(DigestUtils.sha256Hex(secret))
-                .orElseThrow(() -> RefusedException.unknown("There is no such calendar, or its address was taken back"));
+                .orElseThrow(
+                        () -> RefusedException.unknown("There is no such calendar, or its address was taken back"));
         Optional<ToldPlan> told = plan.told();
         String text = PlanCalendar.of(
                 feed.kind(),
                 feed.name(),
                 settings.current().shopName(),
                 told.map(ToldPlan::tasks).orElse(List.of()),
-                told.map(t -> t.acceptedAt().toInstant()).orElseGet(() -> JobClock.now().toInstant()));
+                told.map(t -> t.acceptedAt().toInstant())
+                        .orElseGet(() -> JobClock.now().toInstant()));
         return ResponseEntity.ok()
                 .contentType(CALENDAR)
                 .cacheControl(CacheControl.noStore())

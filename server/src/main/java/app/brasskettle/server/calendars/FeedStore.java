@@ -57,12 +57,7 @@ class FeedStore {
     /** Takes an address back; false where there is none. */
     boolean revoke(long id, String by, OffsetDateTime at) {
         return db.sql("""
-                update calendar_feed set revoked_by = :by, revoked_at = :at where id = :id and revoked_at is null""")
-                        .param("by", by)
-                        .param("at", at)
-                        .param("id", id)
-                        .update()
-                == 1;
+                update calendar_feed set revoked_by = :by, revoked_at = :at where id = :id and revoked_at is null""").param("by", by).param("at", at).param("id", id).update() == 1;
     }
 
     private static Feed feed(ResultSet row, int n) throws SQLException {

@@ -37,7 +37,9 @@ final class PlanCalendar {
                     ToldPlan.Stretch s = t.work().get(i);
                     calendar.add(event(t, t.id() + "-" + (i + 1), s.from(), s.to(), t.place(), stamp));
                 }
-            } else if (kind == FeedKind.PLACE && t.place().equals(name) && t.from().isBefore(t.to())) {
+            } else if (kind == FeedKind.PLACE
+                    && t.place().equals(name)
+                    && t.from().isBefore(t.to())) {
                 calendar.add(event(t, t.id(), t.from(), t.to(), t.worker(), stamp));
             }
         }

@@ -1,8 +1,8 @@
 package app.brasskettle.server.demo;
 
 import app.brasskettle.core.plan.PlaceKind;
-import app.brasskettle.server.planning.PlanBook;
-import app.brasskettle.server.planning.Roster;
+import app.brasskettle.server.roster.Roster;
+import app.brasskettle.server.roster.RosterStore;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,15 +16,16 @@ class DemoRoster {
 
     private static final String WEEK = "mon-fri 7:00-12:00, 12:45-15:45";
 
-    private final PlanBook plan;
+    private final RosterStore store;
 
-    DemoRoster(PlanBook plan) {
-        this.plan = plan;
+    DemoRoster(RosterStore store) {
+        this.store = store;
     }
 
     void write(OffsetDateTime at) {
         List<Roster.Member> people = List.of(
-                new Roster.Member("Mara Orre", List.of("test", "dismantle", "wash", "dip", "assemble", "balance"), WEEK),
+                new Roster.Member(
+                        "Mara Orre", List.of("test", "dismantle", "wash", "dip", "assemble", "balance"), WEEK),
                 new Roster.Member("Ivo Dalby", List.of("test", "wind", "connect", "exchange", "base"), WEEK),
                 new Roster.Member(
                         "Jonna Reke",
@@ -46,6 +47,6 @@ class DemoRoster {
         places.add(new Roster.ShopPlace("Balancer", PlaceKind.BALANCER, 1));
         places.add(new Roster.ShopPlace("Test bay", PlaceKind.TEST_BAY, 1));
         places.add(new Roster.ShopPlace("Outside", PlaceKind.OUTSIDE, 20));
-        plan.writeRoster(0, new Roster(people, places, List.of(), List.of()), "Sunniva Tarn", at);
+        store.write(0, new Roster(people, places, List.of(), List.of()), "Sunniva Tarn", at);
     }
 }

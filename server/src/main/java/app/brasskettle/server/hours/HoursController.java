@@ -82,7 +82,10 @@ class HoursController {
 
     private TaskHours read(RecordedJob job) {
         return TaskHours.of(
-                planned(job), quotes.acceptedHours(job.row().tag()), JobHours.clock(job), JobClock.seconds(JobClock.now()));
+                planned(job),
+                quotes.acceptedHours(job.row().tag()),
+                JobHours.clock(job),
+                JobClock.seconds(JobClock.now()));
     }
 
     private List<TaskTable.Planned> planned(RecordedJob job) {

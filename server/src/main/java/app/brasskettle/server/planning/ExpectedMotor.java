@@ -5,6 +5,7 @@ import app.brasskettle.core.plan.PlanJob;
 import app.brasskettle.core.pricing.PricingFacts;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.server.roster.WorkingTime;
 import java.time.OffsetDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.Optional;
@@ -75,7 +76,9 @@ public record ExpectedMotor(
     PlanJob job(String tag, WorkingTime time) {
         return new PlanJob(
                 tag,
-                Math.max(0, arrivesAt.map(OffsetDateTime::parse).map(time::minute).orElse(0)),
+                Math.max(
+                        0,
+                        arrivesAt.map(OffsetDateTime::parse).map(time::minute).orElse(0)),
                 promisedAt.map(OffsetDateTime::parse).map(time::minute),
                 outageCostPerHour,
                 rush);

@@ -3,6 +3,9 @@ package app.brasskettle.server.planning;
 import app.brasskettle.core.plan.PlanDrift;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.roster.Roster;
+import app.brasskettle.server.roster.RosterStore;
+import app.brasskettle.server.roster.WorkingTime;
 import app.brasskettle.server.settings.SettingsStore;
 import java.time.OffsetDateTime;
 import java.time.format.DateTimeFormatter;
@@ -22,18 +25,14 @@ public class PlanBook {
     private final SearchStore searches;
     private final ShopReading reading;
     private final SettingsStore settings;
+    private final RosterStore rosters;
 
-    PlanBook(PlanStore store, SearchStore searches, ShopReading reading, SettingsStore settings) {
+    PlanBook(PlanStore store, SearchStore searches, ShopReading reading, SettingsStore settings, RosterStore rosters) {
         this.store = store;
         this.searches = searches;
         this.reading = reading;
         this.settings = settings;
-    }
-
-    /** Writes the roster whose writer saw version {@code seen}, 0 for none; false when somebody wrote since. */
-    @Transactional
-    public boolean writeRoster(int seen, Roster roster, String by, OffsetDateTime at) {
-        return store.write(seen, roster, by, at);
+        this.rosters = rosters;
     }
 
     /** Something that came between. */
@@ -49,7 +48,7 @@ public class PlanBook {
     @Transactional(readOnly = true)
     PlanView view() {
         WorkingTime today = today();
-        Roster roster = store.roster().map(PlanStore.StoredRoster::roster).orElseGet(Roster::empty);
+        Roster roster = rosters.current();
         return new PlanView(
                 today.base(),
                 today.zone().getId(),

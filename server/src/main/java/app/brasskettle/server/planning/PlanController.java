@@ -33,12 +33,7 @@ class PlanController {
     private final PdfPrinter printer;
     private final SettingsStore settings;
 
-    PlanController(
-            PlanBook book,
-            PlanMaking making,
-            SearchStore searches,
-            PdfPrinter printer,
-            SettingsStore settings) {
+    PlanController(PlanBook book, PlanMaking making, SearchStore searches, PdfPrinter printer, SettingsStore settings) {
         this.book = book;
         this.making = making;
         this.searches = searches;

@@ -135,9 +135,7 @@ class PlanMaking {
         PlanStore.Stored told =
                 store.told().orElseThrow(() -> RefusedException.gated("There is no plan yet: make one first"));
         ShopNow shop = reading.read(Optional.empty());
-        ShopPlan now = told.content()
-                .plan()
-                .seenLater(-shop.time().minute(told.base()));
+        ShopPlan now = told.content().plan().seenLater(-shop.time().minute(told.base()));
         if (now.booked().stream().noneMatch(b -> b.task().id().equals(task))) {
             throw RefusedException.unknown("No task " + task + " is in the plan");
         }
@@ -158,8 +156,8 @@ class PlanMaking {
             String by) {
         ShopPlan plan = PlanCheck.proved(shop.problem(), made);
         Optional<PlanStore.Stored> told = store.told();
-        Optional<WhatIf> against = told.map(t -> WhatIf.of(
-                t.content().plan().seenLater(-shop.time().minute(t.base())), shop.problem(), plan));
+        Optional<WhatIf> against = told.map(t ->
+                WhatIf.of(t.content().plan().seenLater(-shop.time().minute(t.base())), shop.problem(), plan));
         Map<String, Promise> promises = Promise.all(shop.problem(), plan.order(), DRAWS, SEED);
         List<PlanContent.Motor> motors = new ArrayList<>();
         for (PlanJob job : shop.problem().jobs()) {
@@ -170,8 +168,8 @@ class PlanMaking {
         List<String> unplanned = made.unplanned().stream()
                 .map(t -> t.job() + ", " + t.name() + ": " + why(shop, t))
                 .toList();
-        PlanContent content = new PlanContent(
-                plan.booked(), motors, unplanned, plan.cost(shop.problem()), against, (int)
+        PlanContent content =
+                new PlanContent(plan.booked(), motors, unplanned, plan.cost(shop.problem()), against, (int)
                         Arrays.stream(PlanRule.values()).filter(PlanRule::hard).count());
         return store.propose(
                 new PlanStore.Fresh(
@@ -200,7 +198,9 @@ class PlanMaking {
         List<String> order = PlanOrder.told(shop.problem());
         Promise promise = Promise.all(shop.problem(), order, DRAWS, SEED).get(tag);
         if (promise == null) {
-            List<String> open = missing(shop, ListSchedule.of(shop.problem(), order).plan()).stream()
+            List<String> open = missing(
+                            shop, ListSchedule.of(shop.problem(), order).plan())
+                    .stream()
                     .filter(t -> t.job().equals(tag))
                     .map(t -> t.name() + ": " + why(shop, t))
                     .toList();

@@ -11,12 +11,9 @@ import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
-/** The roster, plans and motors that are expected, in PostgreSQL, where every server sees them. */
+/** Plans and motors that are expected, in PostgreSQL, where every server sees them. */
 @Component
 class PlanStore {
-
-    /** The roster as stored. */
-    record StoredRoster(int version, Roster roster, String by, OffsetDateTime at) {}
 
     /** A plan as stored. */
     record Stored(
@@ -54,31 +51,6 @@ class PlanStore {
         this.json = json;
     }
 
-    Optional<StoredRoster> roster() {
-        return db.sql("select * from shop_roster")
-                .query((row, n) -> new StoredRoster(
-                        row.getInt("version"),
-                        RecordReader.read(Roster.class, json.stored(row.getString("roster"))),
-                        row.getString("written_by"),
-                        row.getObject("written_at", OffsetDateTime.class)))
-                .optional();
-    }
-
-    /** Writes the roster whose writer saw version {@code seen}, 0 for none; false when somebody wrote since. */
-    boolean write(int seen, Roster roster, String by, OffsetDateTime at) {
-        return db.sql(seen == 0 ? """
-                        insert into shop_roster (version, roster, written_by, written_at)
-                        values (1, :roster::jsonb, :by, :at) on conflict (only_one) do nothing""" : """
-                        update shop_roster set version = version + 1, roster = :roster::jsonb, written_by = :by,
-                          written_at = :at where version = :seen""")
-                        .param("roster", json.text(roster))
-                        .param("by", by)
-                        .param("at", at)
-                        .param("seen", seen)
-                        .update()
-                == 1;
-    }
-
     /** The plan that people were told: the one accepted last. */
     Optional<Stored> told() {
         return db.sql("select * from shop_plan where decided = 'accepted' order by decided_at desc, id desc limit 1")
@@ -110,8 +82,7 @@ class PlanStore {
                 row.getString("kind"),
                 row.getString("question"),
                 Optional.ofNullable(row.getString("expected_tag")),
-                RecordReader.read(
-                        PlanContent.class, json.stored(row.getString("content"))),
+                RecordReader.read(PlanContent.class, json.stored(row.getString("content"))),
                 fromPlan,
                 row.getString("made_by"),
                 row.getObject("made_at", OffsetDateTime.class),
@@ -160,11 +131,7 @@ class PlanStore {
     void expect(long planId, String by, OffsetDateTime at) {
         db.sql("""
                 insert into expected_motor (tag, motor, accepted_by, accepted_at)
-                select expected_tag, expected_motor, :by, :at from shop_plan where id = :id and expected_tag is not null""")
-                .param("by", by)
-                .param("at", at)
-                .param("id", planId)
-                .update();
+                select expected_tag, expected_motor, :by, :at from shop_plan where id = :id and expected_tag is not null""").param("by", by).param("at", at).param("id", planId).update();
     }
 
     String nextExpectedTag() {
@@ -194,13 +161,5 @@ class PlanStore {
                         .param("tag", tag)
                         .update()
                 == 1;
-    }
-
-    /** Jobs that left with hours tapped on them, the latest first. */
-    List<String> doneWithHours(int most) {
-        return db.sql("""
-                select j.tag from job j where j.left_at is not null and exists (select from job_event e
-                  where e.job_id = j.id and e.kind = 'task-started' and not e.imported)
-                order by j.left_at desc limit :most""").param("most", most).query(String.class).list();
     }
 }

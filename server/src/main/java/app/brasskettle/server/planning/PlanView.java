@@ -6,6 +6,8 @@ import app.brasskettle.core.plan.Promise;
 import app.brasskettle.core.plan.ShopPlan;
 import app.brasskettle.core.plan.WhatIf;
 import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.server.roster.Roster;
+import app.brasskettle.server.roster.WorkingTime;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
@@ -138,9 +140,7 @@ record PlanView(
 
     private static Motor motor(PlanContent.Motor m, Map<String, Integer> ends, WorkingTime time) {
         Optional<Integer> end = Optional.ofNullable(ends.get(m.job().tag()));
-        Judgement judgement = m.promise()
-                .map(p -> p.judge(m.job().promised()))
-                .orElseGet(Promise::notPlanned);
+        Judgement judgement = m.promise().map(p -> p.judge(m.job().promised())).orElseGet(Promise::notPlanned);
         return new Motor(
                 m.job().tag(),
                 m.words(),

@@ -118,10 +118,7 @@ class SearchStore {
                   case when ended_at is null and over_at is not null then 'its server is gone' else how end as ending
                 from plan_search s cross join lateral (select coalesce(ended_at,
                   case when alive_at < clock_timestamp() - make_interval(secs => :dead) then alive_at end) as over_at) o
-                order by id desc limit 1""")
-                .param("dead", DEAD_AFTER_S)
-                .query(this::search)
-                .optional();
+                order by id desc limit 1""").param("dead", DEAD_AFTER_S).query(this::search).optional();
     }
 
     private Search search(ResultSet row, int n) throws SQLException {

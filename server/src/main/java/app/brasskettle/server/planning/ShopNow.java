@@ -1,6 +1,7 @@
 package app.brasskettle.server.planning;
 
 import app.brasskettle.core.plan.ShopProblem;
+import app.brasskettle.server.roster.WorkingTime;
 import java.util.List;
 import java.util.Map;
 

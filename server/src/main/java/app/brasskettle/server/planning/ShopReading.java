@@ -6,23 +6,21 @@ import app.brasskettle.core.plan.Booked;
 import app.brasskettle.core.plan.PlanJob;
 import app.brasskettle.core.plan.PlanTask;
 import app.brasskettle.core.plan.ShopProblem;
-import app.brasskettle.core.pricing.OfferBuilder;
 import app.brasskettle.core.pricing.PricingFacts;
-import app.brasskettle.core.pricing.TaskTable;
 import app.brasskettle.core.tasktime.TaskClock;
-import app.brasskettle.core.worklist.HoursLearnt;
 import app.brasskettle.core.worklist.JobProgress;
 import app.brasskettle.core.worklist.RemainingWork;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.hours.JobHours;
+import app.brasskettle.server.hours.LearntHours;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobRow;
 import app.brasskettle.server.jobs.RecordedJob;
 import app.brasskettle.server.pricing.PricesOfToday;
+import app.brasskettle.server.roster.Roster;
+import app.brasskettle.server.roster.RosterStore;
+import app.brasskettle.server.roster.WorkingTime;
 import app.brasskettle.server.settings.SettingsStore;
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
-import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -40,7 +38,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class ShopReading {
 
-    private static final int LEARNT_FROM = 60;
     /** A tap so long before a task was planned to begin still is its beginning. */
     private static final double EARLY_S = 3600;
 
@@ -48,16 +45,22 @@ class ShopReading {
     private final PlanStore store;
     private final PricesOfToday prices;
     private final SettingsStore settings;
+    private final RosterStore rosters;
+    private final LearntHours learnt;
 
-    /** Motors that left change it, a few a day: it need not be counted for every plan. */
-    private final Cache<String, HoursLearnt> learnt =
-            Caffeine.newBuilder().expireAfterWrite(Duration.ofMinutes(10)).build();
-
-    ShopReading(JobBook book, PlanStore store, PricesOfToday prices, SettingsStore settings) {
+    ShopReading(
+            JobBook book,
+            PlanStore store,
+            PricesOfToday prices,
+            SettingsStore settings,
+            RosterStore rosters,
+            LearntHours learnt) {
         this.book = book;
         this.store = store;
         this.prices = prices;
         this.settings = settings;
+        this.rosters = rosters;
+        this.learnt = learnt;
     }
 
     /** The shop now, with a motor more where one is asked about. */
@@ -65,8 +68,8 @@ class ShopReading {
     public ShopNow read(Optional<PlanStore.Expected> asked) {
         OffsetDateTime now = JobClock.now().truncatedTo(ChronoUnit.MINUTES);
         WorkingTime time = new WorkingTime(now, settings.current().zone());
-        RemainingWork.ByShop shop = new RemainingWork.ByShop(prices.read(), hoursLearnt());
-        Roster roster = store.roster().map(PlanStore.StoredRoster::roster).orElseGet(Roster::empty);
+        RemainingWork.ByShop shop = new RemainingWork.ByShop(prices.read(), learnt.now());
+        Roster roster = rosters.current();
         Gathered all = new Gathered(time, told(time));
         for (RecordedJob job : book.live()) {
             gather(all, job, shop);
@@ -74,7 +77,8 @@ class ShopReading {
         List<PlanStore.Expected> expected = new ArrayList<>(store.expected());
         asked.ifPresent(expected::add);
         for (PlanStore.Expected e : expected) {
-            RemainingWork work = RemainingWork.expected(e.tag(), e.motor().facts(), e.motor().way(), shop);
+            RemainingWork work =
+                    RemainingWork.expected(e.tag(), e.motor().facts(), e.motor().way(), shop);
             all.add(e.motor().job(e.tag(), time), work, e.motor().words(), true);
         }
         return all.shop(roster);
@@ -140,8 +144,8 @@ class ShopReading {
         }
 
         ShopNow shop(Roster roster) {
-            ShopProblem problem = new ShopProblem(
-                    jobs, tasks, time.workers(roster), WorkingTime.places(roster), told, underWay);
+            ShopProblem problem =
+                    new ShopProblem(jobs, tasks, time.workers(roster), WorkingTime.places(roster), told, underWay);
             return new ShopNow(time, problem, motors, List.copyOf(notPlanned));
         }
     }
@@ -165,7 +169,9 @@ class ShopReading {
             all.notPlanned.add(new ShopNow.NotPlanned(
                     row.tag(),
                     words,
-                    progress.chosen().isEmpty() ? "The customer has not chosen yet" : "Nothing is left to do but release it"));
+                    progress.chosen().isEmpty()
+                            ? "The customer has not chosen yet"
+                            : "Nothing is left to do but release it"));
             return;
         }
         boolean whole = progress.chosen().isPresent();
@@ -177,24 +183,5 @@ class ShopReading {
                 row.urgency().equals("rush"));
         all.add(job, work, words, whole);
         all.begun(work.tasks(), clock, now);
-    }
-
-    /** What tasks really took on motors that left. */
-    HoursLearnt hoursLearnt() {
-        return learnt.get("shop", k -> {
-            List<HoursLearnt.Took> took = new ArrayList<>();
-            for (String tag : store.doneWithHours(LEARNT_FROM)) {
-                RecordedJob job = book.recorded(tag);
-                Map<String, Double> hours =
-                        JobHours.clock(job).hoursByTask(JobClock.seconds(JobClock.now()));
-                JobAssessment.pricing(job.record(), false).ifPresent(facts -> {
-                    for (TaskTable.Planned p : OfferBuilder.tasks(
-                            facts, prices.read(), job.record().chosen().map(c -> c.kind()))) {
-                        took.add(new HoursLearnt.Took(p.code(), p.hours(), hours.getOrDefault(p.code(), 0.0)));
-                    }
-                });
-            }
-            return HoursLearnt.of(took);
-        });
     }
 }

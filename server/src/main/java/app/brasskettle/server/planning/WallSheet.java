@@ -64,11 +64,18 @@ final class WallSheet {
         days.forEach(d -> out.append("<th>").append(DAY.format(d)).append("</th>"));
         out.append("</tr>");
         plan.people()
-                .forEach(p -> row(p, days, items.stream().filter(i -> i.worker().equals(p)).toList(), true));
+                .forEach(p -> row(
+                        p,
+                        days,
+                        items.stream().filter(i -> i.worker().equals(p)).toList(),
+                        true));
         plan.places().stream()
                 .filter(p -> p.kind().batches())
                 .forEach(p -> row(
-                        p.name(), days, items.stream().filter(i -> i.place().equals(p.name())).toList(), false));
+                        p.name(),
+                        days,
+                        items.stream().filter(i -> i.place().equals(p.name())).toList(),
+                        false));
         return out.append("</table></body></html>").toString();
     }
 

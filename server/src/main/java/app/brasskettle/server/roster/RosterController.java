@@ -1,4 +1,4 @@
-package app.brasskettle.server.planning;
+package app.brasskettle.server.roster;
 
 import app.brasskettle.core.plan.PlaceKind;
 import app.brasskettle.core.quantity.TypedInput;
@@ -6,6 +6,7 @@ import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
 import app.brasskettle.server.clock.JobClock;
+import app.brasskettle.server.hours.LearntHours;
 import app.brasskettle.server.pricing.PricesOfToday;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.Arrays;
@@ -23,16 +24,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/plan/roster")
 class RosterController {
 
-    private final PlanStore store;
-    private final PlanBook book;
+    private final RosterStore store;
     private final PricesOfToday prices;
-    private final ShopReading reading;
+    private final LearntHours hours;
 
-    RosterController(PlanStore store, PlanBook book, PricesOfToday prices, ShopReading reading) {
+    RosterController(RosterStore store, PricesOfToday prices, LearntHours hours) {
         this.store = store;
-        this.book = book;
         this.prices = prices;
-        this.reading = reading;
+        this.hours = hours;
     }
 
     /**
@@ -59,16 +58,20 @@ class RosterController {
 
     @GetMapping
     View view() {
-        var learnt = reading.hoursLearnt().byTask();
+        var learnt = hours.now().byTask();
         return new View(
-                store.roster().map(PlanStore.StoredRoster::version).orElse(0),
-                store.roster().map(PlanStore.StoredRoster::roster).orElseGet(Roster::empty),
+                store.stored().map(RosterStore.StoredRoster::version).orElse(0),
+                store.current(),
                 prices.read().tasks().tasks().stream()
                         .map(t -> new Task(
                                 t.code(),
                                 t.task(),
-                                learnt.containsKey(t.code()) ? learnt.get(t.code()).factor() : 1,
-                                learnt.containsKey(t.code()) ? learnt.get(t.code()).motors() : 0))
+                                learnt.containsKey(t.code())
+                                        ? learnt.get(t.code()).factor()
+                                        : 1,
+                                learnt.containsKey(t.code())
+                                        ? learnt.get(t.code()).motors()
+                                        : 0))
                         .toList(),
                 Arrays.stream(PlaceKind.values())
                         .map(k -> new Kind(k, k.label(), k.batches()))
@@ -80,7 +83,7 @@ class RosterController {
         Person person = People.of(who, Role.LEAD, Role.OFFICE, Role.ADMIN);
         Roster roster = TypedInput.read(Roster.class, body.typed() == null ? Map.of() : body.typed())
                 .input();
-        if (!book.writeRoster(body.version(), roster, person.displayName(), JobClock.now())) {
+        if (!store.write(body.version(), roster, person.displayName(), JobClock.now())) {
             throw RefusedException.stale(
                     "Somebody else changed the roster. Yours is kept: look at both, then save again");
         }

@@ -1,4 +1,4 @@
-package app.brasskettle.server.planning;
+package app.brasskettle.server.roster;
 
 import app.brasskettle.core.plan.Place;
 import app.brasskettle.core.plan.Span;
@@ -18,21 +18,23 @@ import java.util.Set;
  * @param base minute 0
  * @param zone time zone of the shop
  */
-record WorkingTime(OffsetDateTime base, ZoneId zone) {
+public record WorkingTime(OffsetDateTime base, ZoneId zone) {
 
     /** A plan looks so many days ahead; what does not fit is told as not planned. */
     static final int DAYS = 60;
 
-    int minute(OffsetDateTime at) {
+    /** Minute of a moment, whole minutes down. */
+    public int minute(OffsetDateTime at) {
         return (int) Math.floorDiv(Duration.between(base, at).getSeconds(), 60);
     }
 
-    OffsetDateTime at(int minute) {
+    /** Moment of a minute. */
+    public OffsetDateTime at(int minute) {
         return base.plusMinutes(minute);
     }
 
     /** People at work from now on, days off and hours past left out. */
-    List<Worker> workers(Roster roster) {
+    public List<Worker> workers(Roster roster) {
         LocalDate today = base.atZoneSameInstant(zone).toLocalDate();
         List<Worker> workers = new ArrayList<>();
         for (Roster.Member member : roster.people()) {
@@ -51,8 +53,7 @@ record WorkingTime(OffsetDateTime base, ZoneId zone) {
 
     private static boolean works(Roster roster, Roster.Member member, LocalDate day) {
         return roster.closed().stream().noneMatch(c -> LocalDate.parse(c.day()).equals(day))
-                && roster.away().stream()
-                        .noneMatch(a -> a.name().equals(member.name()) && a.on(day));
+                && roster.away().stream().noneMatch(a -> a.name().equals(member.name()) && a.on(day));
     }
 
     private void add(List<Span> hours, LocalDate day, WeekHours.Stretch s) {
@@ -63,7 +64,8 @@ record WorkingTime(OffsetDateTime base, ZoneId zone) {
         }
     }
 
-    static List<Place> places(Roster roster) {
+    /** Places as a plan takes them. */
+    public static List<Place> places(Roster roster) {
         return roster.places().stream()
                 .map(p -> new Place(p.name(), p.kind(), p.capacity()))
                 .toList();

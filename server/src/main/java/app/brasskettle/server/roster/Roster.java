@@ -1,4 +1,4 @@
-package app.brasskettle.server.planning;
+package app.brasskettle.server.roster;
 
 import app.brasskettle.core.plan.PlaceKind;
 import app.brasskettle.core.worksheet.Problem;
@@ -70,7 +70,8 @@ public record Roster(List<Member> people, List<ShopPlace> places, List<Closed> c
                 problems.add(
                         "capacity",
                         Problem.Code.CONTRADICTION,
-                        "capacity is " + capacity + "; only ovens and work outside hold more than one motor: give each its name");
+                        "capacity is " + capacity
+                                + "; only ovens and work outside hold more than one motor: give each its name");
             }
             problems.throwIfAny();
         }
@@ -121,7 +122,9 @@ public record Roster(List<Member> people, List<ShopPlace> places, List<Closed> c
                 String name = away.get(i).name();
                 if (people.stream().noneMatch(p -> p.name().equals(name))) {
                     problems.add(
-                            "away[" + i + "].name", Problem.Code.WORD, "away[" + i + "].name is " + name + ", who is not in the list");
+                            "away[" + i + "].name",
+                            Problem.Code.WORD,
+                            "away[" + i + "].name is " + name + ", who is not in the list");
                 }
             }
         }
@@ -133,7 +136,7 @@ public record Roster(List<Member> people, List<ShopPlace> places, List<Closed> c
     }
 
     /** A shop that told nobody and nothing. */
-    static Roster empty() {
+    public static Roster empty() {
         return new Roster(List.of(), List.of(), List.of(), List.of());
     }
 

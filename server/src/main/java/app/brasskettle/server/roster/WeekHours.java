@@ -1,4 +1,4 @@
-package app.brasskettle.server.planning;
+package app.brasskettle.server.roster;
 
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -39,7 +39,8 @@ record WeekHours(Map<DayOfWeek, List<Stretch>> byDay) {
             }
             Matcher m = PART.matcher(told);
             if (!m.matches()) {
-                throw new IllegalArgumentException("“" + told + "” is no hours such as mon-fri 7:00-12:00, 12:45-16:00");
+                throw new IllegalArgumentException(
+                        "“" + told + "” is no hours such as mon-fri 7:00-12:00, 12:45-16:00");
             }
             int from = day(m.group(1)).getValue();
             int to = m.group(2) == null ? from : day(m.group(2)).getValue();
@@ -88,8 +89,8 @@ record WeekHours(Map<DayOfWeek, List<Stretch>> byDay) {
         return Arrays.stream(DayOfWeek.values())
                 .filter(d -> word(d).equals(word))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "“" + word + "” is no day: mon, tue, wed, thu, fri, sat, sun"));
+                .orElseThrow(() ->
+                        new IllegalArgumentException("“" + word + "” is no day: mon, tue, wed, thu, fri, sat, sun"));
     }
 
     private static String word(DayOfWeek day) {
