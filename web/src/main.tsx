@@ -33,6 +33,9 @@ const ShopPage = lazy(() => import('./settings/ShopPage').then((m) => ({ default
 const PlanPage = lazy(() => import('./plan/PlanPage').then((m) => ({ default: m.PlanPage })));
 const WhatIfPage = lazy(() => import('./plan/WhatIfPage').then((m) => ({ default: m.WhatIfPage })));
 const RosterPage = lazy(() => import('./plan/RosterPage').then((m) => ({ default: m.RosterPage })));
+const PracticePage = lazy(() => import('./practice/PracticePage').then((m) => ({ default: m.PracticePage })));
+const AttemptPage = lazy(() => import('./practice/AttemptPage').then((m) => ({ default: m.AttemptPage })));
+const DrillPage = lazy(() => import('./practice/DrillPage').then((m) => ({ default: m.DrillPage })));
 const TriagePage = lazy(() => import('./triage/TriagePage').then((m) => ({ default: m.TriagePage })));
 const WorksheetsPage = lazy(() =>
   import('./worksheets/WorksheetsPage').then((m) => ({ default: m.WorksheetsPage })),
@@ -94,6 +97,10 @@ function Shop() {
         <Route path="/plan" element={<PlanPage />} />
         <Route path="/plan/what-if" element={<WhatIfPage />} />
         <Route path="/plan/roster" element={<RosterPage />} />
+        <Route path="/practice" element={<PracticePage />} />
+        <Route path="/practice/attempts/:id" element={<AttemptPage />} />
+        <Route path="/practice/sets/:id" element={<AttemptPage shown />} />
+        <Route path="/practice/drills/:drill" element={<DrillPage />} />
         <Route path="/triage" element={<TriagePage />} />
         <Route path="/bank" element={<BankPage />} />
         <Route path="/shop" element={<ShopPage />} />

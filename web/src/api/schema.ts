@@ -957,7 +957,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["answer_3"];
+        post: operations["answer_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1291,9 +1291,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["begin_1"];
+        get: operations["begin_2"];
         put?: never;
-        post: operations["answer_2"];
+        post: operations["answer_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1357,7 +1357,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["set"];
+        post: operations["set_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1389,7 +1389,7 @@ export interface paths {
         };
         get: operations["state"];
         put?: never;
-        post: operations["begin"];
+        post: operations["begin_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1806,6 +1806,150 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["whatIf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["overview"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/attempts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/attempts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["attempt"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/attempts/{id}/acts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["act"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/attempts/{id}/answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answer_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/drills/{drill}/{seed}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["question"];
+        put?: never;
+        post: operations["told"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["set"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/sets/{id}/attempt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shown"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/sets/{id}/show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["show"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2920,6 +3064,77 @@ export interface components {
             lateness: number;
             /** Format: double */
             money: number;
+        };
+        "app.brasskettle.core.practice.Debriefing": {
+            answer: string;
+            /** Format: double */
+            cost: number;
+            lesson: string;
+            /** Format: int32 */
+            minutes: number;
+            points: components["schemas"]["app.brasskettle.core.practice.Debriefing.Points"][];
+            replay: components["schemas"]["app.brasskettle.core.practice.PracticeBench.Happened"][];
+            right: boolean;
+            /** Format: int32 */
+            shortestMinutes: number;
+            shortestWay: string[];
+            truth: string;
+            unsafe: components["schemas"]["app.brasskettle.core.practice.PracticeBench.Happened"][];
+            wasted: string[];
+        };
+        "app.brasskettle.core.practice.Debriefing.Choice": {
+            code: string;
+            label: string;
+        };
+        "app.brasskettle.core.practice.Debriefing.Points": {
+            because: string;
+            /** Format: int32 */
+            got: number;
+            /** Format: int32 */
+            of: number;
+            part: string;
+        };
+        "app.brasskettle.core.practice.Drill.Dot": {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        "app.brasskettle.core.practice.Drill.Question": {
+            ask: string;
+            choices: components["schemas"]["app.brasskettle.core.practice.Debriefing.Choice"][];
+            dots: components["schemas"]["app.brasskettle.core.practice.Drill.Dot"][];
+            groups: ("bright" | "warm" | "dull" | "dark" | "burst")[];
+            plate: string[];
+        };
+        "app.brasskettle.core.practice.Drill.Told": {
+            right: boolean;
+            said: string;
+        };
+        "app.brasskettle.core.practice.PracticeBench.Belief": {
+            code: string;
+            label: string;
+            /** Format: double */
+            probability: number;
+        };
+        "app.brasskettle.core.practice.PracticeBench.Happened": {
+            /** @enum {string} */
+            act: "ask" | "look-over" | "read-plate" | "lock-out" | "insulation" | "discharge" | "resistance" | "balance" | "surge" | "surge-rotor-out" | "windings" | "gear" | "protector" | "run" | "open" | "look-inside" | "field" | "warm" | "count-span" | "price" | "advice";
+            /** Format: int32 */
+            atMinute: number;
+            before: components["schemas"]["app.brasskettle.core.practice.PracticeBench.Belief"][];
+            better: string;
+            learnt: string[];
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            money: number;
+            said: string[];
+            unsafe: components["schemas"]["app.brasskettle.core.practice.PracticeBench.Unsafe"] | null;
+        };
+        "app.brasskettle.core.practice.PracticeBench.Unsafe": {
+            because: string;
+            consequence: string;
         };
         "app.brasskettle.core.pricing.QuoteTerms": {
             address: string | null;
@@ -4363,7 +4578,7 @@ export interface components {
             /** Format: date-time */
             now: string;
             people: string[];
-            places: components["schemas"]["app.brasskettle.server.planning.Roster.ShopPlace"][];
+            places: components["schemas"]["app.brasskettle.server.roster.Roster.ShopPlace"][];
             proposal: components["schemas"]["app.brasskettle.server.planning.PlanView.Shown"] | null;
             search: components["schemas"]["app.brasskettle.server.planning.SearchStore.Search"] | null;
             timeZone: string;
@@ -4445,62 +4660,6 @@ export interface components {
             /** Format: date-time */
             to: string;
         };
-        "app.brasskettle.server.planning.Roster": {
-            away: components["schemas"]["app.brasskettle.server.planning.Roster.Absence"][];
-            closed: components["schemas"]["app.brasskettle.server.planning.Roster.Closed"][];
-            people: components["schemas"]["app.brasskettle.server.planning.Roster.Member"][];
-            places: components["schemas"]["app.brasskettle.server.planning.Roster.ShopPlace"][];
-        };
-        "app.brasskettle.server.planning.Roster.Absence": {
-            from: string;
-            name: string;
-            to: string;
-            why: string | null;
-        };
-        "app.brasskettle.server.planning.Roster.Closed": {
-            day: string;
-            why: string;
-        };
-        "app.brasskettle.server.planning.Roster.Member": {
-            hours: string;
-            name: string;
-            skills: string[];
-        };
-        "app.brasskettle.server.planning.Roster.ShopPlace": {
-            /** Format: int32 */
-            capacity: number;
-            /** @enum {string} */
-            kind: "bench" | "winder" | "burnout-oven" | "bake-oven" | "dip-tank" | "lathe" | "balancer" | "test-bay" | "outside";
-            name: string;
-        };
-        "app.brasskettle.server.planning.RosterController.Body": {
-            typed: {
-                [key: string]: unknown;
-            };
-            /** Format: int32 */
-            version: number;
-        };
-        "app.brasskettle.server.planning.RosterController.Kind": {
-            batches: boolean;
-            /** @enum {string} */
-            code: "bench" | "winder" | "burnout-oven" | "bake-oven" | "dip-tank" | "lathe" | "balancer" | "test-bay" | "outside";
-            label: string;
-        };
-        "app.brasskettle.server.planning.RosterController.Task": {
-            code: string;
-            /** Format: double */
-            factor: number;
-            /** Format: int32 */
-            motors: number;
-            words: string;
-        };
-        "app.brasskettle.server.planning.RosterController.View": {
-            kinds: components["schemas"]["app.brasskettle.server.planning.RosterController.Kind"][];
-            roster: components["schemas"]["app.brasskettle.server.planning.Roster"];
-            tasks: components["schemas"]["app.brasskettle.server.planning.RosterController.Task"][];
-            /** Format: int32 */
-            version: number;
-        };
         "app.brasskettle.server.planning.SearchStore.Search": {
             /** Format: date-time */
             begunAt: string;
@@ -4535,6 +4694,113 @@ export interface components {
             tag: string;
             why: string;
             words: string;
+        };
+        "app.brasskettle.server.practice.PracticeBook.ActLine": {
+            /** @enum {string} */
+            act: "ask" | "look-over" | "read-plate" | "lock-out" | "insulation" | "discharge" | "resistance" | "balance" | "surge" | "surge-rotor-out" | "windings" | "gear" | "protector" | "run" | "open" | "look-inside" | "field" | "warm" | "count-span" | "price" | "advice";
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            money: number;
+            words: string;
+        };
+        "app.brasskettle.server.practice.PracticeBook.AttemptView": {
+            acts: components["schemas"]["app.brasskettle.server.practice.PracticeBook.ActLine"][];
+            calls: string[];
+            choices: components["schemas"]["app.brasskettle.core.practice.Debriefing.Choice"][];
+            complaint: string;
+            /** Format: double */
+            cost: number;
+            debriefing: components["schemas"]["app.brasskettle.core.practice.Debriefing"] | null;
+            exercise: components["schemas"]["app.brasskettle.server.practice.PracticeBook.ExerciseLine"];
+            /** Format: int64 */
+            id: number;
+            log: components["schemas"]["app.brasskettle.server.practice.PracticeBook.Seen"][];
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int64 */
+            seed: number;
+            setId: number | null;
+        };
+        "app.brasskettle.server.practice.PracticeBook.ExerciseLine": {
+            id: string;
+            /** Format: int32 */
+            level: number;
+            title: string;
+            /** @enum {string} */
+            topic: "bench" | "single-phase" | "mechanics" | "two-speed" | "winding" | "decision";
+        };
+        "app.brasskettle.server.practice.PracticeBook.Seen": {
+            /** @enum {string} */
+            act: "ask" | "look-over" | "read-plate" | "lock-out" | "insulation" | "discharge" | "resistance" | "balance" | "surge" | "surge-rotor-out" | "windings" | "gear" | "protector" | "run" | "open" | "look-inside" | "field" | "warm" | "count-span" | "price" | "advice";
+            /** Format: int32 */
+            atMinute: number;
+            consequence: string | null;
+            /** Format: int32 */
+            minutes: number;
+            said: string[];
+            words: string;
+        };
+        "app.brasskettle.server.practice.PracticeController.ActBody": {
+            act: string;
+        };
+        "app.brasskettle.server.practice.PracticeController.AnswerBody": {
+            answer: string;
+        };
+        "app.brasskettle.server.practice.PracticeController.BeginBody": {
+            exercise: string;
+            /** Format: int64 */
+            seed: number;
+            /** Format: int64 */
+            setId: number;
+        };
+        "app.brasskettle.server.practice.PracticeController.DrillLine": {
+            /** @enum {string} */
+            code: "count" | "span" | "pattern" | "test-voltage" | "plate";
+            label: string;
+        };
+        "app.brasskettle.server.practice.PracticeController.Line": {
+            /** Format: int32 */
+            attempts: number;
+            best: number | null;
+            exercise: components["schemas"]["app.brasskettle.server.practice.PracticeBook.ExerciseLine"];
+        };
+        "app.brasskettle.server.practice.PracticeController.Overview": {
+            drills: components["schemas"]["app.brasskettle.server.practice.PracticeController.DrillLine"][];
+            exercises: components["schemas"]["app.brasskettle.server.practice.PracticeController.Line"][];
+            mine: components["schemas"]["app.brasskettle.server.practice.PracticeController.Past"][];
+            setByMe: components["schemas"]["app.brasskettle.server.practice.PracticeStore.SetExercise"][];
+            setForMe: components["schemas"]["app.brasskettle.server.practice.PracticeStore.SetExercise"][];
+        };
+        "app.brasskettle.server.practice.PracticeController.Past": {
+            /** Format: date-time */
+            begunAt: string;
+            /** Format: int64 */
+            id: number;
+            points: number | null;
+            /** Format: int64 */
+            seed: number;
+            title: string;
+        };
+        "app.brasskettle.server.practice.PracticeController.SetBody": {
+            exercise: string;
+            /** Format: int64 */
+            seed: number;
+            username: string;
+        };
+        "app.brasskettle.server.practice.PracticeStore.SetExercise": {
+            /** Format: date-time */
+            at: string;
+            attempt: number | null;
+            by: string;
+            exercise: string;
+            forWhom: string;
+            /** Format: int64 */
+            id: number;
+            points: number | null;
+            /** Format: int64 */
+            seed: number;
+            shown: boolean;
         };
         "app.brasskettle.server.pricing.PriceListController.Body": {
             csv: string;
@@ -4758,6 +5024,62 @@ export interface components {
             /** Format: int32 */
             version: number;
             wire: components["schemas"]["app.brasskettle.core.wire.WireLot"];
+        };
+        "app.brasskettle.server.roster.Roster": {
+            away: components["schemas"]["app.brasskettle.server.roster.Roster.Absence"][];
+            closed: components["schemas"]["app.brasskettle.server.roster.Roster.Closed"][];
+            people: components["schemas"]["app.brasskettle.server.roster.Roster.Member"][];
+            places: components["schemas"]["app.brasskettle.server.roster.Roster.ShopPlace"][];
+        };
+        "app.brasskettle.server.roster.Roster.Absence": {
+            from: string;
+            name: string;
+            to: string;
+            why: string | null;
+        };
+        "app.brasskettle.server.roster.Roster.Closed": {
+            day: string;
+            why: string;
+        };
+        "app.brasskettle.server.roster.Roster.Member": {
+            hours: string;
+            name: string;
+            skills: string[];
+        };
+        "app.brasskettle.server.roster.Roster.ShopPlace": {
+            /** Format: int32 */
+            capacity: number;
+            /** @enum {string} */
+            kind: "bench" | "winder" | "burnout-oven" | "bake-oven" | "dip-tank" | "lathe" | "balancer" | "test-bay" | "outside";
+            name: string;
+        };
+        "app.brasskettle.server.roster.RosterController.Body": {
+            typed: {
+                [key: string]: unknown;
+            };
+            /** Format: int32 */
+            version: number;
+        };
+        "app.brasskettle.server.roster.RosterController.Kind": {
+            batches: boolean;
+            /** @enum {string} */
+            code: "bench" | "winder" | "burnout-oven" | "bake-oven" | "dip-tank" | "lathe" | "balancer" | "test-bay" | "outside";
+            label: string;
+        };
+        "app.brasskettle.server.roster.RosterController.Task": {
+            code: string;
+            /** Format: double */
+            factor: number;
+            /** Format: int32 */
+            motors: number;
+            words: string;
+        };
+        "app.brasskettle.server.roster.RosterController.View": {
+            kinds: components["schemas"]["app.brasskettle.server.roster.RosterController.Kind"][];
+            roster: components["schemas"]["app.brasskettle.server.roster.Roster"];
+            tasks: components["schemas"]["app.brasskettle.server.roster.RosterController.Task"][];
+            /** Format: int32 */
+            version: number;
         };
         "app.brasskettle.server.settings.SettingsController.Asked": {
             label: string;
@@ -6622,7 +6944,7 @@ export interface operations {
             };
         };
     };
-    answer_3: {
+    answer_4: {
         parameters: {
             query?: never;
             header?: {
@@ -7186,7 +7508,7 @@ export interface operations {
             };
         };
     };
-    begin_1: {
+    begin_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7209,7 +7531,7 @@ export interface operations {
             };
         };
     };
-    answer_2: {
+    answer_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -7321,7 +7643,7 @@ export interface operations {
             };
         };
     };
-    set: {
+    set_1: {
         parameters: {
             query?: never;
             header?: {
@@ -7397,7 +7719,7 @@ export interface operations {
             };
         };
     };
-    begin: {
+    begin_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8022,7 +8344,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.planning.RosterController.View"];
+                    "*/*": components["schemas"]["app.brasskettle.server.roster.RosterController.View"];
                 };
             };
         };
@@ -8039,7 +8361,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.planning.RosterController.Body"];
+                "application/json": components["schemas"]["app.brasskettle.server.roster.RosterController.Body"];
             };
         };
         responses: {
@@ -8049,7 +8371,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["app.brasskettle.server.planning.RosterController.View"];
+                    "*/*": components["schemas"]["app.brasskettle.server.roster.RosterController.View"];
                 };
             };
         };
@@ -8164,6 +8486,257 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.planning.PlanController.Progress"];
+                };
+            };
+        };
+    };
+    overview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.practice.PracticeController.Overview"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.practice.PracticeController.BeginBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.practice.PracticeBook.AttemptView"];
+                };
+            };
+        };
+    };
+    attempt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.practice.PracticeBook.AttemptView"];
+                };
+            };
+        };
+    };
+    act: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.practice.PracticeController.ActBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.practice.PracticeBook.AttemptView"];
+                };
+            };
+        };
+    };
+    answer_2: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.practice.PracticeController.AnswerBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.practice.PracticeBook.AttemptView"];
+                };
+            };
+        };
+    };
+    question: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                drill: string;
+                seed: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.core.practice.Drill.Question"];
+                };
+            };
+        };
+    };
+    told: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                drill: string;
+                seed: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.practice.PracticeController.AnswerBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.core.practice.Drill.Told"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.practice.PracticeController.SetBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.practice.PracticeController.Overview"];
+                };
+            };
+        };
+    };
+    shown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.practice.PracticeBook.AttemptView"];
+                };
+            };
+        };
+    };
+    show: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.practice.PracticeController.Overview"];
                 };
             };
         };

@@ -123,3 +123,10 @@ export type RosterView = S['app.brasskettle.server.roster.RosterController.View'
 export type Roster = S['app.brasskettle.server.roster.Roster'];
 export type Feed = S['app.brasskettle.server.calendars.FeedStore.Feed'];
 export type MadeFeed = S['app.brasskettle.server.calendars.FeedController.Made'];
+
+export type PracticeOverview = S['app.brasskettle.server.practice.PracticeController.Overview'];
+export type PracticeSet = S['app.brasskettle.server.practice.PracticeStore.SetExercise'];
+export type AttemptView = S['app.brasskettle.server.practice.PracticeBook.AttemptView'];
+export type Debriefing = S['app.brasskettle.core.practice.Debriefing'];
+export type DrillQuestion = S['app.brasskettle.core.practice.Drill.Question'];
+export type DrillAnswer = S['app.brasskettle.core.practice.Drill.Told'];

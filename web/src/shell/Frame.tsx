@@ -19,6 +19,8 @@ const PLACES = [
   ['/customers', 'Customers'],
   ['/bank', 'Bank'],
   ['/worksheets', 'Worksheets'],
+  ['/practice', 'Practice'],
+  ['/figures', 'Figures'],
   ['/shop', 'Shop'],
 ] as const;
 

@@ -109,7 +109,8 @@ public record SimulatedBench(SimulatedMotor motor) {
                         .work()
                         .apply(motor.surgeRise(surgeV(), PULSE_STEPS, false))
                         .verdict();
-            case RUN -> word(running().map(r -> NoLoadWorksheet.create().work().apply(noLoad(r))));
+            case RUN ->
+                word(noLoadRun().map(r -> NoLoadWorksheet.create().work().apply(r)));
             case VIBRATION ->
                 word(running()
                         .map(r -> VibrationWorksheet.create()
@@ -199,6 +200,11 @@ public record SimulatedBench(SimulatedMotor motor) {
                         .work()
                         .apply(new StepVoltageReadings(rises))
                         .verdict();
+    }
+
+    /** The readings of a run without load; empty where it does not come up. */
+    public Optional<NoLoadRun> noLoadRun() {
+        return running().map(this::noLoad);
     }
 
     private NoLoadRun noLoad(RunModel run) {
