@@ -36,6 +36,7 @@ const RosterPage = lazy(() => import('./plan/RosterPage').then((m) => ({ default
 const PracticePage = lazy(() => import('./practice/PracticePage').then((m) => ({ default: m.PracticePage })));
 const AttemptPage = lazy(() => import('./practice/AttemptPage').then((m) => ({ default: m.AttemptPage })));
 const DrillPage = lazy(() => import('./practice/DrillPage').then((m) => ({ default: m.DrillPage })));
+const FiguresPage = lazy(() => import('./figures/FiguresPage').then((m) => ({ default: m.FiguresPage })));
 const TriagePage = lazy(() => import('./triage/TriagePage').then((m) => ({ default: m.TriagePage })));
 const WorksheetsPage = lazy(() =>
   import('./worksheets/WorksheetsPage').then((m) => ({ default: m.WorksheetsPage })),
@@ -101,6 +102,7 @@ function Shop() {
         <Route path="/practice/attempts/:id" element={<AttemptPage />} />
         <Route path="/practice/sets/:id" element={<AttemptPage shown />} />
         <Route path="/practice/drills/:drill" element={<DrillPage />} />
+        <Route path="/figures" element={<FiguresPage />} />
         <Route path="/triage" element={<TriagePage />} />
         <Route path="/bank" element={<BankPage />} />
         <Route path="/shop" element={<ShopPage />} />

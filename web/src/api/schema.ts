@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv_2"];
+        get: operations["csv_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -157,6 +157,54 @@ export interface paths {
         };
         get: operations["one"];
         put: operations["write_5"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["figures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/figures.xlsx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["xlsx"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/figures/{table}.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv_2"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -2754,6 +2802,20 @@ export interface components {
             holding: components["schemas"]["app.brasskettle.core.energise.EnergiseGate.Reason"][];
             permitted: boolean;
         };
+        "app.brasskettle.core.figures.FigureTable": {
+            code: string;
+            /** Format: int32 */
+            drawn: number;
+            figures: string[];
+            rows: components["schemas"]["app.brasskettle.core.figures.FigureTable.Row"][];
+            says: string;
+            title: string;
+            words: string[];
+        };
+        "app.brasskettle.core.figures.FigureTable.Row": {
+            figures: number[];
+            words: string[];
+        };
         "app.brasskettle.core.findings.Condition": {
             component: string;
             condition: string;
@@ -4079,6 +4141,13 @@ export interface components {
             diagram: string;
             found: string | null;
         };
+        "app.brasskettle.server.figures.FiguresBook.View": {
+            from: string;
+            /** Format: int32 */
+            jobs: number;
+            tables: components["schemas"]["app.brasskettle.core.figures.FigureTable"][];
+            to: string;
+        };
         "app.brasskettle.server.floor.FloorController.HoldBody": {
             reason: string;
             what: string;
@@ -5268,7 +5337,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    csv_2: {
+    csv_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5516,6 +5585,77 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["app.brasskettle.server.customers.Customer"];
+                };
+            };
+        };
+    };
+    figures: {
+        parameters: {
+            query?: {
+                from?: string;
+                to?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.figures.FiguresBook.View"];
+                };
+            };
+        };
+    };
+    xlsx: {
+        parameters: {
+            query?: {
+                from?: string;
+                to?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": string;
+                };
+            };
+        };
+    };
+    csv_2: {
+        parameters: {
+            query?: {
+                from?: string;
+                to?: string;
+            };
+            header?: never;
+            path: {
+                table: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };

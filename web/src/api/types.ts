@@ -130,3 +130,6 @@ export type AttemptView = S['app.brasskettle.server.practice.PracticeBook.Attemp
 export type Debriefing = S['app.brasskettle.core.practice.Debriefing'];
 export type DrillQuestion = S['app.brasskettle.core.practice.Drill.Question'];
 export type DrillAnswer = S['app.brasskettle.core.practice.Drill.Told'];
+
+export type ShopFigures = S['app.brasskettle.server.figures.FiguresBook.View'];
+export type FigureTable = S['app.brasskettle.core.figures.FigureTable'];

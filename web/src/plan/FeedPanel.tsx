@@ -60,7 +60,7 @@ export function FeedPanel({ roster }: { roster: Roster }) {
           Shown this once: <span className="address">{make.data.address}</span>
         </p>
       )}
-      <table className="quiet lines">
+      <table className="quiet ruled">
         <tbody>
           {feeds.data?.map((f) => (
             <tr key={f.id}>

@@ -18,7 +18,7 @@ export function MotorLines({
   onEnd?: ((tag: string) => void) | undefined;
 }) {
   return (
-    <table className="quiet lines motors">
+    <table className="quiet motors">
       <thead>
         <tr>
           <th>motor</th>

@@ -54,7 +54,7 @@ export function Proposal({
         (delayed.length === 0 ? (
           <p>No motor is ready later than people were told.</p>
         ) : (
-          <table className="quiet lines">
+          <table className="quiet ruled">
             <thead>
               <tr>
                 <th>later</th>

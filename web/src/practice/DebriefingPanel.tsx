@@ -30,7 +30,7 @@ export function DebriefingPanel({ debriefing: d }: { debriefing: Debriefing }) {
       <div className="practice">
         <section aria-label="Points">
           <h2>Points</h2>
-          <table className="quiet lines">
+          <table className="quiet points">
             <tbody>
               {d.points.map((p) => (
                 <tr key={p.part}>
@@ -58,7 +58,7 @@ export function DebriefingPanel({ debriefing: d }: { debriefing: Debriefing }) {
         </section>
       </div>
       <h2 style={{ marginTop: 18 }}>Replay</h2>
-      <table className="quiet lines replay" aria-label="Replay">
+      <table className="quiet replay" aria-label="Replay">
         <thead>
           <tr>
             <th className="n">min</th>

@@ -5,6 +5,7 @@ import { useNavigate, useParams } from 'react-router';
 import { call } from '../api/http';
 import type { DrillAnswer, DrillQuestion } from '../api/types';
 import { PickOne } from '../quantity/Picks';
+import { fillOf, Textures } from '../coilmap/StatorRing';
 import { Frame } from '../shell/Frame';
 import { ErrorNotice } from '../ui/ErrorNotice';
 import { Mark } from '../verdict/Mark';
@@ -120,18 +121,11 @@ export function DrillPage() {
   );
 }
 
-const FILL: Record<string, string> = {
-  bright: 'var(--coil-bright)',
-  warm: 'var(--coil-warm)',
-  dull: 'var(--coil-dull)',
-  dark: 'var(--coil-dark)',
-  burst: 'var(--coil-burst)',
-};
-
 /** Groups of a stator round its bore, each in the shade the heat left. */
-function Groups({ groups }: { groups: string[] }) {
+function Groups({ groups }: { groups: DrillQuestion['groups'] }) {
   return (
     <svg className="cut" viewBox="-110 -110 220 220" role="img" aria-label={`Groups: ${groups.join(', ')}`}>
+      <Textures />
       {groups.map((g, n) => {
         const at = (2 * Math.PI * n) / groups.length;
         return (
@@ -140,7 +134,7 @@ function Groups({ groups }: { groups: string[] }) {
             cx={80 * Math.sin(at)}
             cy={-80 * Math.cos(at)}
             r={17}
-            fill={FILL[g]}
+            fill={fillOf(g)}
             stroke="var(--coil-line)"
             strokeWidth={1.5}
           />

@@ -58,7 +58,7 @@ export function PracticePage() {
         <div className="practice">
           <section aria-label="Exercises">
             <h2>Exercises</h2>
-            <table className="quiet lines">
+            <table className="quiet ruled">
               <tbody>
                 {v?.exercises.map((e) => (
                   <tr key={e.exercise.id}>

@@ -3,7 +3,6 @@ package app.brasskettle.core.practice;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.instruments.WindersMistake;
-import app.brasskettle.core.quantity.Figures;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -58,6 +57,9 @@ public record Debriefing(
     private static final int FOR_TIME = 20;
     private static final int FOR_LOOKS = 10;
     private static final int EACH_UNSAFE = 15;
+    /** From here on what was found shows it; an answer that is right below is a guess. */
+    private static final double SHOWN = 0.5;
+
     private static final int EACH_WASTED = 4;
 
     /** All points. */
@@ -132,11 +134,12 @@ public record Debriefing(
         }
         double believed = truths.stream().mapToDouble(bench::probability).sum();
         String shown = "by what you had found it was " + Math.round(100 * believed) + " % likely";
-        return new Points(
-                "Cause",
-                right ? FOR_CAUSE : 0,
-                FOR_CAUSE,
-                right ? "Found; " + shown : "It was: " + label(exercise, truths.get(0)) + "; " + shown);
+        boolean shownByFinds = believed >= SHOWN;
+        int got = !right ? 0 : shownByFinds ? FOR_CAUSE : FOR_CAUSE / 2;
+        String said = !right
+                ? "It was: " + label(exercise, truths.get(0)) + "; "
+                : shownByFinds ? "Found; " : "Right, and no more than a guess: ";
+        return new Points("Cause", got, FOR_CAUSE, said + shown);
     }
 
     private static Points safety(List<PracticeBench.Happened> unsafe) {
@@ -160,8 +163,7 @@ public record Debriefing(
                 "Time",
                 (int) Math.round(FOR_TIME * share),
                 FOR_TIME,
-                minutes + " min; the shortest safe way takes " + shortest + " min, "
-                        + Figures.significant(minutes / (double) Math.max(1, shortest), 2) + " times");
+                minutes + " min; the shortest safe way that shows it takes " + shortest + " min");
     }
 
     private static Points looks(List<String> wasted) {

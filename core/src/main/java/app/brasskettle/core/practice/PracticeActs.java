@@ -2,36 +2,16 @@ package app.brasskettle.core.practice;
 
 import app.brasskettle.core.catalogue.RunningTests;
 import app.brasskettle.core.catalogue.WindingTests;
-import app.brasskettle.core.choice.ChoiceAssessment;
-import app.brasskettle.core.choice.ChoiceFacts;
-import app.brasskettle.core.choice.ChoiceSheet;
-import app.brasskettle.core.choice.ComparedOption;
-import app.brasskettle.core.choice.MotorCondition;
-import app.brasskettle.core.connection.ConnectionDiagram;
-import app.brasskettle.core.connection.ConnectionScheme;
-import app.brasskettle.core.connection.DiagramQuestion;
-import app.brasskettle.core.connection.DiagramWorksheet;
 import app.brasskettle.core.energise.EnergiseGate;
-import app.brasskettle.core.grouping.GroupRing;
-import app.brasskettle.core.instruments.BareStator;
 import app.brasskettle.core.instruments.MotorFault;
 import app.brasskettle.core.instruments.SimulatedMotor;
-import app.brasskettle.core.instruments.WindersMistake;
 import app.brasskettle.core.insulation.TesterProof;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.JobAssessment;
-import app.brasskettle.core.pricing.OfferBuilder;
-import app.brasskettle.core.pricing.PricingFacts;
-import app.brasskettle.core.pricing.ShopPrices;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.JudgedTest;
-import app.brasskettle.core.turningfield.FieldReading;
 import app.brasskettle.core.verdict.Judgement;
-import app.brasskettle.core.verdict.Verdict;
-import app.brasskettle.core.winding.WindingConnection;
-import app.brasskettle.core.worksheet.Coded;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -42,9 +22,6 @@ final class PracticeActs {
     private static final double TEST_SECONDS = 600;
     private static final double SURGE_SECONDS = 10;
     private static final int POSITIONS = 8;
-    private static final double FIELD_V = 40;
-    private static final double FIELD_A = 10;
-    private static final int COUNTED = 6;
     private static final double STANDSTILL = 6;
 
     private final Exercise exercise;
@@ -190,14 +167,11 @@ final class PracticeActs {
                 motor.lookedInside();
                 yield List.of();
             }
-            case FIELD -> field();
-            case WARM -> warm();
-            case COUNT_SPAN ->
-                List.of("Spans counted on coils here and there, in slots: " + String.join(", ", counted())
-                        + "; the design asks for " + ring().span());
-            case PRICE -> priced();
-            case ADVICE ->
-                List.of(advice().advice().headline() + ": " + advice().advice().because());
+            case FIELD -> stator().field();
+            case WARM -> stator().warm();
+            case COUNT_SPAN -> stator().counted();
+            case PRICE -> decision().priced();
+            case ADVICE -> decision().advised();
         };
     }
 
@@ -227,112 +201,16 @@ final class PracticeActs {
         return j.because().isEmpty() ? List.of(j.headline()) : List.of(j.headline(), j.because());
     }
 
-    private record Design(GroupRing ring, int span, ConnectionDiagram diagram) {}
-
-    private Design ring() {
-        String[] d = exercise.design().split("/", -1);
-        DiagramQuestion q = new DiagramQuestion(
-                Integer.parseInt(d[0]),
-                Integer.parseInt(d[1]),
-                Integer.parseInt(d[2]),
-                Integer.parseInt(d[3]),
-                Coded.parse(ConnectionScheme.class, d[4]).orElseThrow(),
-                Coded.parse(WindingConnection.class, d[5]),
-                Optional.empty());
-        return new Design(
-                GroupRing.of(q.slots(), q.poles(), q.groupPattern()),
-                q.spanSlots(),
-                DiagramWorksheet.create().work().apply(q));
+    private PracticeStator stator() {
+        return new PracticeStator(exercise, seed);
     }
 
-    private Optional<WindersMistake> mistake() {
-        return Coded.parse(WindersMistake.class, exercise.answers().get(0));
-    }
-
-    private List<FieldReading> readings() {
-        Design d = ring();
-        return d.diagram().connections().stream()
-                .map(c -> new BareStator(d.ring(), d.span(), d.diagram(), c, mistake(), seed).read(FIELD_V, FIELD_A))
-                .toList();
-    }
-
-    private List<String> field() {
-        List<String> said = new ArrayList<>();
-        List<FieldReading> all = readings();
-        for (int i = 0; i < all.size(); i++) {
-            FieldReading r = all.get(i);
-            String speed = all.size() > 1 ? "Connection " + (i + 1) + ": " : "";
-            said.add(speed + "line currents "
-                    + String.join(
-                            ", ",
-                            r.lineCurrentsA().stream()
-                                    .map(a -> Figures.significant(a, 3))
-                                    .toList())
-                    + " A at " + Figures.plain(FIELD_V) + " V, some " + Figures.plain(FIELD_A) + " A expected");
-            said.add(speed + "dummy rotor at four places: "
-                    + String.join(
-                            ", ",
-                            r.places().stream()
-                                    .map(p -> p.turned().code().replace('-', ' '))
-                                    .toList()));
-        }
-        return said;
-    }
-
-    private List<String> warm() {
-        return readings().stream()
-                .findFirst()
-                .flatMap(FieldReading::groupRisesK)
-                .map(rises -> "Groups warmer by "
-                        + String.join(
-                                ", ",
-                                rises.stream()
-                                        .map(k -> Figures.plain(Math.round(k)))
-                                        .toList())
-                        + " K")
-                .map(List::of)
-                .orElse(List.of());
-    }
-
-    private List<String> counted() {
-        int more = mistake().filter(m -> m == WindersMistake.SPAN_OFF_BY_ONE).isPresent() ? 1 : 0;
-        List<String> spans = new ArrayList<>();
-        for (int i = 0; i < COUNTED; i++) {
-            spans.add(String.valueOf(ring().span() + more));
-        }
-        return spans;
-    }
-
-    private ChoiceAssessment advice() {
-        PricingFacts facts = PricingFacts.rating(
-                exercise.rating().powerW(), exercise.rating().poles());
-        ChoiceSheet sheet = OfferBuilder.build(facts, ShopPrices.shipped());
-        MotorCondition burnt = new MotorCondition(
-                false,
-                List.of(new MotorCondition.Test(
-                        MotorCondition.Aspect.INSULATION, "Insulation", Verdict.STOP, "Dead ground")),
-                Optional.empty(),
-                Optional.empty(),
-                false);
-        return ChoiceAssessment.of(
-                sheet, exercise.rating().powerW(), ChoiceFacts.only(burnt, exercise.outageCostPerHour()));
-    }
-
-    private List<String> priced() {
-        return advice().options().stream()
-                .map(o -> o.name() + ": " + o.price() + ", "
-                        + Figures.plain(Math.round(o.leadTimeHours().likely() / 24)) + " days, "
-                        + (o.open() ? "open" : "ruled out, " + o.reason()))
-                .toList();
+    private PracticeDecision decision() {
+        return new PracticeDecision(exercise);
     }
 
     /** Ways forward that the figures advise, by their code. */
     List<String> advised() {
-        ChoiceAssessment a = advice();
-        return a.options().stream()
-                .filter(o -> a.advised().filter(o.name()::equals).isPresent())
-                .map(ComparedOption::kind)
-                .map(Coded::code)
-                .toList();
+        return decision().ways();
     }
 }

@@ -14,7 +14,7 @@ import java.util.List;
 public record EarlierRelease(String tag, double releasedAt, List<String> advice) {
 
     /** A twelfth of a Gregorian year. */
-    static final double SECONDS_OF_A_MONTH = 2_629_746;
+    public static final double SECONDS_OF_A_MONTH = 2_629_746;
 
     private static final double SECONDS_OF_A_DAY = 86_400;
 

@@ -1,5 +1,7 @@
 package app.brasskettle.server.exchange;
 
+import static app.brasskettle.server.spreadsheet.SpreadsheetText.safe;
+
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.server.floor.FloorRow;
 import java.io.IOException;
@@ -57,10 +59,5 @@ final class JobList {
             throw new UncheckedIOException(e);
         }
         return out.toString();
-    }
-
-    /** What a spreadsheet would run as a formula is made text by an apostrophe before it. */
-    private static String safe(String text) {
-        return !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
     }
 }

@@ -42,16 +42,16 @@ class PlanController {
     }
 
     /** How long to search. */
-    record SearchBody(int seconds) {}
+    record SearchBody(Integer seconds) {}
 
     /** A motor as typed, and how long to search for a plan with it. */
-    record WhatIfBody(int seconds, Map<String, Object> typed) {}
+    record WhatIfBody(Integer seconds, Map<String, Object> typed) {}
 
     /** A motor as typed. */
     record PromiseBody(Map<String, Object> typed) {}
 
     /** A task to be moved in its lane. */
-    record MoveBody(String task, boolean earlier) {}
+    record MoveBody(String task, Boolean earlier) {}
 
     /** Why a motor is expected no more. */
     record EndBody(String why) {}
@@ -116,6 +116,7 @@ class PlanController {
         Person person = planner(who);
         Problems problems = new Problems();
         problems.name("task", body.task());
+        problems.present("earlier", body.earlier());
         problems.throwIfAny();
         making.move(body.task(), body.earlier(), person.displayName());
         return book.view();
@@ -157,9 +158,9 @@ class PlanController {
                 .input();
     }
 
-    private static void seconds(int seconds) {
+    private static void seconds(Integer seconds) {
         Problems problems = new Problems();
-        if (seconds < 1 || seconds > LONGEST_SEARCH_S) {
+        if (seconds == null || seconds < 1 || seconds > LONGEST_SEARCH_S) {
             problems.add(
                     "seconds",
                     Problem.Code.RANGE,

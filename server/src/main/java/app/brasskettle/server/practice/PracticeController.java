@@ -62,7 +62,7 @@ class PracticeController {
     record AnswerBody(String answer) {}
 
     /** An exercise for somebody. */
-    record SetBody(String exercise, long seed, String username) {}
+    record SetBody(String exercise, Long seed, String username) {}
 
     @GetMapping
     Overview overview(Authentication who) {
@@ -138,6 +138,7 @@ class PracticeController {
         Person lead = People.of(who, Role.LEAD, Role.ADMIN);
         PracticeBook.exercise(body.exercise() == null ? "" : body.exercise());
         Problems problems = new Problems();
+        problems.present("seed", body.seed());
         problems.name("username", body.username());
         problems.throwIfAny();
         if (!store.set(body.username().strip(), body.exercise(), body.seed(), lead.username(), JobClock.now())) {

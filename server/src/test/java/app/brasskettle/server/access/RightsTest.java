@@ -36,6 +36,36 @@ class RightsTest {
         TABLE.put("GET /api/jobs/{tag}/journal", ALL);
         TABLE.put("POST /api/jobs/{tag}/hands", ALL);
         TABLE.put("GET /api/jobs/{tag}/hours", ALL);
+        TABLE.put("GET /api/plan", ALL);
+        TABLE.put("GET /api/plan/search", ALL);
+        TABLE.put("GET /api/plan/drift", ALL);
+        TABLE.put("POST /api/plan/search", OFFICE);
+        TABLE.put("POST /api/plan/what-if", OFFICE);
+        TABLE.put("POST /api/plan/search/stop", OFFICE);
+        TABLE.put("POST /api/plan/promise", ALL);
+        TABLE.put("POST /api/plan/moves", OFFICE);
+        TABLE.put("POST /api/plan/proposals/{id}/accept", OFFICE);
+        TABLE.put("POST /api/plan/proposals/{id}/discard", OFFICE);
+        TABLE.put("POST /api/plan/expected/{tag}/end", OFFICE);
+        TABLE.put("GET /api/plan/wall.pdf", ALL);
+        TABLE.put("GET /api/plan/roster", ALL);
+        TABLE.put("PUT /api/plan/roster", OFFICE);
+        TABLE.put("GET /api/plan/feeds", OFFICE);
+        TABLE.put("POST /api/plan/feeds", OFFICE);
+        TABLE.put("POST /api/plan/feeds/{id}/revoke", OFFICE);
+        TABLE.put("GET /api/practice", ALL);
+        TABLE.put("POST /api/practice/attempts", ALL);
+        TABLE.put("GET /api/practice/attempts/{id}", ALL);
+        TABLE.put("POST /api/practice/attempts/{id}/acts", ALL);
+        TABLE.put("POST /api/practice/attempts/{id}/answer", ALL);
+        TABLE.put("POST /api/practice/sets", LEADS);
+        TABLE.put("POST /api/practice/sets/{id}/show", ALL);
+        TABLE.put("GET /api/practice/sets/{id}/attempt", LEADS);
+        TABLE.put("GET /api/practice/drills/{drill}/{seed}", ALL);
+        TABLE.put("POST /api/practice/drills/{drill}/{seed}", ALL);
+        TABLE.put("GET /api/figures", ALL);
+        TABLE.put("GET /api/figures/{table}.csv", ALL);
+        TABLE.put("GET /api/figures.xlsx", ALL);
         TABLE.put("POST /api/jobs/{tag}/hours", ALL);
         TABLE.put("POST /api/jobs/{tag}/instruments/oven", ALL);
         TABLE.put("GET /api/jobs/{tag}/certificate.pdf", ALL);
@@ -173,7 +203,8 @@ class RightsTest {
             "GET /api/quotes/{address}",
             "GET /api/quotes/{address}/quote.pdf",
             "GET /api/quotes/{address}/photos/{id}",
-            "POST /api/quotes/{address}/answer");
+            "POST /api/quotes/{address}/answer",
+            "GET /api/calendars/{secret}.ics");
 
     @Test
     void everyCallStandsInTheTable(RunningServer.Running server) {
@@ -215,6 +246,8 @@ class RightsTest {
                 .replace("{tag}", "TQ-9999")
                 .replace("{kind}", parts[1].contains("/sheets/") ? "offers" : "tester-proof")
                 .replace("{seed}", "1")
+                .replace("{drill}", "count")
+                .replace("{table}", "causes")
                 .replace("{version}", "1")
                 .replace("{name}", "no-such-sheet")
                 .replace("{username}", "no-such-person")

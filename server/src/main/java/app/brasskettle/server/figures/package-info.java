@@ -1,0 +1,2 @@
+/** Figures of the shop: drawn, in tables, as CSV and XLSX. */
+package app.brasskettle.server.figures;

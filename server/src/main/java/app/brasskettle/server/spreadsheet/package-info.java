@@ -1,0 +1,2 @@
+/** What every file for a spreadsheet needs. */
+package app.brasskettle.server.spreadsheet;
