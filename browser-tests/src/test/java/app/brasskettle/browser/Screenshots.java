@@ -28,18 +28,13 @@ final class Screenshots {
         Map<String, String> views = new LinkedHashMap<>();
         views.put("floor", "/");
         views.put("passport", "/motors/SW0417B");
-        views.put("shop", "/shop");
         views.put("insulation", "/jobs/TQ-0402/bench/insulation");
         views.put("gate", "/jobs/TQ-0404/gate");
-        views.put("parts", "/jobs/TQ-0408/teardown/parts");
         views.put("coils", "/jobs/TQ-0401/teardown/coils");
         views.put("cause", "/jobs/TQ-0408/cause");
         views.put("winding", "/jobs/TQ-0406/winding");
         views.put("redesign", "/jobs/TQ-0366/rewind/new-winding");
         views.put("connection", "/jobs/TQ-0404/winding/connection");
-        views.put("insertion", "/jobs/TQ-0397/rewind/insertion");
-        views.put("brazing", "/jobs/TQ-0371/rewind/brazing");
-        views.put("before-varnish", "/jobs/TQ-0371/rewind/before-varnish");
         views.put("prove", "/jobs/TQ-0371/prove");
         try (Playwright playwright = Playwright.create(
                         new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
@@ -52,6 +47,14 @@ final class Screenshots {
                     new Browser.NewPageOptions().setViewportSize(1280, 800).setBaseURL(args[0]));
             Hand lead = new Hand(page).signIn("lead");
             views.forEach((name, path) -> take(page, path, Path.of(args[1], name + ".png")));
+            take(page, "/figures", Path.of(args[1], "figures.png"));
+            take(page, "/practice", Path.of(args[1], "practice.png"));
+            practised(lead);
+            page.screenshot(new Page.ScreenshotOptions().setPath(Path.of(args[1], "debriefing.png")));
+            Planning.planned(lead);
+            take(page, "/plan", Path.of(args[1], "plan.png"));
+            Planning.asked(lead);
+            page.screenshot(new Page.ScreenshotOptions().setPath(Path.of(args[1], "what-if.png")));
             page.setViewportSize(1280, 1240);
             take(page, "/jobs/TQ-0404/choose", Path.of(args[1], "choose.png"));
             telephone(browser, lead, args[0], Path.of(args[1], "customer.png"));
@@ -63,6 +66,24 @@ final class Screenshots {
             lead.press("light setting");
             page.waitForLoadState(LoadState.NETWORKIDLE);
         }
+    }
+
+    /** An exercise with one attempt that was held. */
+    private static void practised(Hand hand) {
+        Planning.begun(hand, "One fuse gone", 7);
+        for (String act : List.of(
+                "Ask the customer",
+                "Release it and run it",
+                "Look it over",
+                "Read the nameplate",
+                "Lock out",
+                "Resistance of the windings",
+                "Mark it and take it apart",
+                "Look inside")) {
+            Planning.does(hand, act);
+        }
+        Planning.answers(hand, "lost phase");
+        hand.page().evaluate("document.getElementById('work').scrollTop = 0");
     }
 
     /** The newest quote of a job as its customer has it on a telephone. */

@@ -55,6 +55,11 @@ class ViewsTest {
         "/jobs/TQ-0404/choose, Recondition, true",
         "/jobs/TQ-0402/choose/drying, Drying, false",
         "/jobs/TQ-0404/gate, Energising blocked, true",
+        "/plan, Plan, false",
+        "/plan/what-if, What if this one came in, false",
+        "/plan/roster, Roster, false",
+        "/practice, Practice, false",
+        "/figures, Figures of the shop, true",
         "/worksheets/insulation-resistance, Insulation to frame, false"
     })
     void nothingGraveStandsInTheWayOfAssistiveTechnology(
@@ -136,6 +141,8 @@ class ViewsTest {
                 "/jobs/TQ-0405/winding/coils",
                 "/jobs/TQ-0366/rewind/new-winding",
                 "/bank",
+                "/practice",
+                "/plan/what-if",
                 "/jobs/TQ-0401/routing",
                 "/motors/SW0417B",
                 "/shop",
