@@ -49,7 +49,7 @@ export function AttemptPage({ shown = false }: { shown?: boolean }) {
             </div>
             <p>“{v.complaint}”</p>
             {v.debriefing ? (
-              <DebriefingPanel debriefing={v.debriefing} />
+              <DebriefingPanel debriefing={v.debriefing} acts={v.acts} />
             ) : (
               <div className="workbench">
                 <section aria-label="What was done">

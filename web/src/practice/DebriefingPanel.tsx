@@ -1,12 +1,19 @@
 import { useNavigate } from 'react-router';
 import { Button } from 'antd';
-import type { Debriefing } from '../api/types';
+import type { AttemptView, Debriefing } from '../api/types';
 import { plain } from '../quantity/figures';
 import { useMoney } from '../settings/useSettings';
 import { Mark } from '../verdict/Mark';
 
 /** What an exercise came to: right or not, what was held, the points with their reasons, and the replay. */
-export function DebriefingPanel({ debriefing: d }: { debriefing: Debriefing }) {
+export function DebriefingPanel({
+  debriefing: d,
+  acts,
+}: {
+  debriefing: Debriefing;
+  /** What could be done, with its words. */
+  acts: AttemptView['acts'];
+}) {
   const navigate = useNavigate();
   const money = useMoney().replace(', ', ' ');
   const total = d.points.reduce((sum, p) => sum + p.got, 0);
@@ -72,7 +79,7 @@ export function DebriefingPanel({ debriefing: d }: { debriefing: Debriefing }) {
           {d.replay.map((h, n) => (
             <tr key={n} data-held={h.unsafe !== null || undefined}>
               <td className="n">{h.atMinute}</td>
-              <td>{h.act.replaceAll('-', ' ')}</td>
+              <td>{acts.find((a) => a.act === h.act)?.words ?? h.act}</td>
               <td>{h.said.join('. ')}</td>
               <td>
                 {h.better === ''

@@ -11,4 +11,10 @@ import java.util.Optional;
  * @param costPerHour what an hour of outage costs its customer
  * @param rush whether it is a rush job
  */
-public record PlanJob(String tag, int ready, Optional<Integer> promised, double costPerHour, boolean rush) {}
+public record PlanJob(String tag, int ready, Optional<Integer> promised, double costPerHour, boolean rush) {
+
+    /** From when on it is late: its promise; a rush job that was promised nothing is late from when it came. */
+    Optional<Integer> due() {
+        return promised.isEmpty() && rush ? Optional.of(ready) : promised;
+    }
+}

@@ -90,9 +90,9 @@ public record ShopPlan(List<Booked> booked) {
                 continue;
             }
             hours += end / 60.0;
-            if (job.promised().isPresent() && end > job.promised().get()) {
-                late++;
-                lateness += (end - job.promised().get()) / 60.0 * (job.costPerHour() + PlanRule.WORD_PER_HOUR);
+            if (job.due().isPresent() && end > job.due().get()) {
+                late += job.promised().isPresent() ? 1 : 0;
+                lateness += (end - job.due().get()) / 60.0 * (job.costPerHour() + PlanRule.WORD_PER_HOUR);
             }
         }
         int changes = changes(problem);

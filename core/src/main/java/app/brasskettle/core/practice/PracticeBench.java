@@ -63,7 +63,7 @@ public final class PracticeBench {
     private PracticeBench(Exercise exercise, long seed) {
         this.exercise = exercise;
         this.motor = new PracticeMotor(exercise, seed);
-        this.acts = new PracticeActs(exercise, motor, seed);
+        this.acts = new PracticeActs(exercise, motor, seed, false);
     }
 
     /** The bench after some acts. */

@@ -165,6 +165,23 @@ class PlanTest {
                 .containsOnly(PlanRule.EVERY_TASK);
     }
 
+    /** A rush job that was promised nothing is no reason to leave it lying. */
+    @Test
+    void aRushJobWithoutAPromiseIsLateFromWhenItCame() {
+        PlanTask one = new PlanTask("o", "A", 0, "test", "test", PlaceKind.TEST_BAY, 60, 0, false, Optional.empty());
+        for (boolean rush : new boolean[] {true, false}) {
+            ShopProblem shop = new ShopProblem(
+                    List.of(new PlanJob("A", 0, Optional.empty(), 90, rush)),
+                    List.of(one),
+                    List.of(new Worker("P", Set.of("test"), List.of(new Span(120, 480)))),
+                    List.of(new Place("T", PlaceKind.TEST_BAY, 1)),
+                    Map.of());
+            ShopPlan.Cost cost = ListSchedule.of(shop, List.of()).plan().cost(shop);
+            assertThat(cost.late()).isZero();
+            assertThat(cost.lateness()).isEqualTo(rush ? 3 * 100.0 : 0);
+        }
+    }
+
     /** What people were told counts where it begins soon; who keeps to it pays nothing. */
     @Test
     void changesOfTheNextHoursAreCounted() {

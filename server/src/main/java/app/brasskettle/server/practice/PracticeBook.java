@@ -9,6 +9,8 @@ import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.problems.RefusedException;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -23,6 +25,10 @@ class PracticeBook {
     private static final int MOST_ACTS = 60;
 
     private final PracticeStore store;
+
+    /** What was answered stays so; its shortest way takes a while to work out. */
+    private final Cache<Long, Debriefing> debriefings =
+            Caffeine.newBuilder().maximumSize(200).build();
 
     PracticeBook(PracticeStore store) {
         this.store = store;
@@ -118,6 +124,7 @@ class PracticeBook {
             problems.throwIfAny();
         }
         Debriefing told = Debriefing.of(exercise, attempt.seed(), attempt.acts(), answer);
+        debriefings.put(id, told);
         store.answer(id, answer, told.total(), JobClock.now());
         return read(username, id);
     }
@@ -136,7 +143,7 @@ class PracticeBook {
         return view(store.shown(lead, set).orElseThrow(() -> RefusedException.unknown("Nothing is shown you of that")));
     }
 
-    static AttemptView view(PracticeStore.Attempt a) {
+    private AttemptView view(PracticeStore.Attempt a) {
         Exercise exercise = exercise(a.exercise());
         PracticeBench bench = PracticeBench.after(exercise, a.seed(), a.acts());
         return new AttemptView(
@@ -161,7 +168,9 @@ class PracticeBook {
                         .map(x -> new ActLine(x, x.words(), x.minutes(), x.money()))
                         .toList(),
                 Debriefing.choices(exercise),
-                a.answer().map(answer -> Debriefing.of(exercise, a.seed(), a.acts(), answer)),
+                a.answer()
+                        .map(answer ->
+                                debriefings.get(a.id(), id -> Debriefing.of(exercise, a.seed(), a.acts(), answer))),
                 a.setId());
     }
 }
