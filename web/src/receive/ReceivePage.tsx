@@ -1,6 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useDeferredValue, useEffect, useRef } from 'react';
+import { Link } from 'react-router';
 import { call, Refusal, requestKey } from '../api/http';
 import { useOnce } from '../api/once';
 import { useGoOn } from '../job/useGoOn';
@@ -224,6 +225,7 @@ export function ReceivePage() {
               <span className="wrong">
                 {at(problems, 'promisedAt') && 'The promised time lies in the past'}
               </span>
+              <Link to="/plan/what-if">When could it be ready? Ask the plan first</Link>
             </label>
           </div>
           {!(same && same.contacts.length > 0) && (

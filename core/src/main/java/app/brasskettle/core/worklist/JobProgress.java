@@ -19,9 +19,11 @@ import java.util.Optional;
  */
 public record JobProgress(JobRecord job, JobAssessment reading) {
 
-    /** The way that was chosen; empty while nobody did. */
+    /** The way that was chosen; empty while nobody did, and while what was found since asks the customer again. */
     public Optional<OptionKind> chosen() {
-        return job.chosen().map(c -> c.kind());
+        return job.chosen()
+                .filter(c -> reading.rewind().backToChoose().isEmpty())
+                .map(c -> c.kind());
     }
 
     boolean released() {

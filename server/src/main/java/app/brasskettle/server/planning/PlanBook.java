@@ -1,12 +1,14 @@
 package app.brasskettle.server.planning;
 
 import app.brasskettle.core.plan.PlanDrift;
+import app.brasskettle.core.plan.PlanRule;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.roster.Roster;
 import app.brasskettle.server.roster.RosterStore;
 import app.brasskettle.server.roster.WorkingTime;
 import app.brasskettle.server.settings.SettingsStore;
+import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -97,6 +99,10 @@ public class PlanBook {
         Optional<Long> newest = store.told().map(PlanStore.Stored::id);
         if (!plan.fromPlan().equals(newest)) {
             throw RefusedException.stale("Another plan was accepted since this one was made. Make it anew");
+        }
+        if (Duration.between(plan.base(), at).toMinutes() > PlanRule.TOLD_MINUTES) {
+            throw RefusedException.stale(
+                    "This plan was made more than four hours ago: its next hours are over. Make it anew");
         }
         store.decide(id, "accepted", by, at);
         store.expect(id, by, at);

@@ -19,6 +19,7 @@ import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
 /** A shop that is planned, disturbed and planned again. One plan for the whole shop: each test begins with one of its own. */
@@ -93,6 +94,18 @@ class PlanCallTest {
                 .isEqualTo(409);
     }
 
+    /** A core that the burnout harmed: the customer chooses again, and nobody is planned to wind it meanwhile. */
+    @Test
+    void aMotorBackAtTheChoiceIsNotPlanned() {
+        assertThat(planned().get("items").toString()).doesNotContain("TQ-0399");
+        assertThat(lead.get("/api/plan/drift")
+                        .with(200)
+                        .json()
+                        .get("notPlanned")
+                        .toString())
+                .contains("TQ-0399");
+    }
+
     @Test
     void aTechnicianReadsThePlanAndDecidesNothing() {
         long id = planned().get("id").asLong();
@@ -129,6 +142,45 @@ class PlanCallTest {
                         .status())
                 .isEqualTo(409);
         lead.post("/api/plan/proposals/" + second + "/accept", Map.of()).with(200);
+    }
+
+    /** Accepted the next morning it would tell people to do what was for yesterday. */
+    @Test
+    void aPlanOfFiveHoursAgoIsNotAccepted(RunningServer.Running server) {
+        long id = planned().get("id").asLong();
+        JdbcClient db = server.context().getBean(JdbcClient.class);
+        db.sql("update shop_plan set base = base - interval '5 hours' where id = :id")
+                .param("id", id)
+                .update();
+        assertThat(lead.post("/api/plan/proposals/" + id + "/accept", Map.of())
+                        .with(409)
+                        .text())
+                .contains("four hours");
+        lead.post("/api/plan/proposals/" + id + "/discard", Map.of()).with(200);
+    }
+
+    /** A search that one server runs is seen and broken off on another, and its plan read there. */
+    @Test
+    void anyServerSeesThePlanAndBreaksTheSearchOff() {
+        lead.post("/api/plan/search", Map.of("seconds", 200)).with(200);
+        try (RunningServer.Running other = RunningServer.start()) {
+            Visitor there = lead.at(other.port());
+            assertThat(there.get("/api/plan/search")
+                            .with(200)
+                            .json()
+                            .at("/search/endedAt")
+                            .isNull())
+                    .isTrue();
+            there.post("/api/plan/search", Map.of("seconds", 1)).with(409);
+            there.post("/api/plan/search/stop", Map.of()).with(200);
+            long plan = searched().get("planId").asLong();
+            assertThat(there.get("/api/plan")
+                            .with(200)
+                            .json()
+                            .at("/proposal/id")
+                            .asLong())
+                    .isEqualTo(plan);
+        }
     }
 
     @Test
