@@ -1,0 +1,40 @@
+# What backup and restore share: which database, and what tells two copies of it apart.
+# Sourced after machine.sh with ROOT and LOG set.
+
+# reach NAME: sets what the database's own tools read, from BRASSKETTLE_DB_URL or for database NAME of the checkout's own cluster.
+reach() {
+  need_postgres
+  if [ -n "${BRASSKETTLE_DB_URL:-}" ]; then
+    local rest=${BRASSKETTLE_DB_URL#jdbc:postgresql://}
+    rest=${rest%%\?*}
+    PGDATABASE=${rest##*/}
+    local where=${rest%/*}
+    PGHOST=${where%:*}
+    PGPORT=5432
+    [ "$where" = "$PGHOST" ] || PGPORT=${where##*:}
+  else
+    HOME_DB=$(cluster_home postgres)
+    [ -d "$HOME_DB/cluster" ] || as_db test -d "$HOME_DB/cluster" || fail "there is no database yet: ./start makes one"
+    start_cluster "$HOME_DB" 5433
+    [ -z "$DB_OURS" ] || trap 'stop_cluster "$HOME_DB"' EXIT
+    BRASSKETTLE_DB_PASSWORD=$(as_db cat "$HOME_DB/password")
+    PGHOST=127.0.0.1 PGPORT=$DB_PORT PGDATABASE=$1
+  fi
+  PGUSER=${BRASSKETTLE_DB_USER:-brasskettle} PGPASSWORD=${BRASSKETTLE_DB_PASSWORD:-}
+  export PGHOST PGPORT PGDATABASE PGUSER PGPASSWORD
+}
+
+# query DATABASE SQL: its answer, bare.
+query() {
+  "$PGBIN/psql" -X -q -At -v ON_ERROR_STOP=1 -d "$1" -c "$2" </dev/null
+}
+
+# A line for each table: its name, its rows, and a sum over what stands in them that no order of the rows changes.
+FINGERPRINT="set timezone = 'UTC';
+select format('select %L, count(*), coalesce(sum(hashtextextended(t::text, 0)::numeric), 0) from public.%I t',
+  tablename, tablename) from pg_tables where schemaname = 'public' order by tablename \\gexec"
+
+# fingerprint DATABASE
+fingerprint() {
+  printf '%s\n' "$FINGERPRINT" | "$PGBIN/psql" -X -q -At -v ON_ERROR_STOP=1 -d "$1"
+}
