@@ -5677,9 +5677,7 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "text/csv": string;
-                };
+                content?: never;
             };
         };
     };

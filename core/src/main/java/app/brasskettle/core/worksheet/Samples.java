@@ -5,7 +5,12 @@ import java.util.Arrays;
 /** An unchangeable run of numbers taken at equal intervals, held without boxing because traces are long. */
 public final class Samples {
 
+    private static final double NOT_LOOKED_FOR = -1;
+
     private final double[] values;
+
+    /** Long traces are asked for it again and again. */
+    private volatile double peak = NOT_LOOKED_FOR;
 
     private Samples(double[] values) {
         this.values = values;
@@ -25,16 +30,24 @@ public final class Samples {
 
     /** The largest absolute value; zero for an empty run. */
     public double peak() {
-        double peak = 0;
-        for (double v : values) {
-            peak = Math.max(peak, Math.abs(v));
+        double known = peak;
+        if (known == NOT_LOOKED_FOR) {
+            known = 0;
+            for (double v : values) {
+                known = Math.max(known, Math.abs(v));
+            }
+            peak = known;
         }
-        return peak;
+        return known;
     }
 
     /** The same run divided by {@code divisor}. */
     public Samples over(double divisor) {
-        return new Samples(Arrays.stream(values).map(v -> v / divisor).toArray());
+        double[] divided = new double[values.length];
+        for (int i = 0; i < divided.length; i++) {
+            divided[i] = values[i] / divisor;
+        }
+        return new Samples(divided);
     }
 
     public double[] toArray() {

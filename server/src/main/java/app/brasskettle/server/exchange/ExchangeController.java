@@ -7,6 +7,7 @@ import app.brasskettle.server.access.Role;
 import app.brasskettle.server.audit.SecurityEventKind;
 import app.brasskettle.server.audit.SecurityJournal;
 import app.brasskettle.server.floor.FloorBook;
+import app.brasskettle.server.floor.FloorRow;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobview.JobView;
@@ -17,6 +18,7 @@ import app.brasskettle.server.photos.PhotoBook;
 import app.brasskettle.server.photos.PreparedPhotos;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.io.OutputStreamWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -25,13 +27,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.core.io.InputStreamResource;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -129,23 +130,22 @@ class ExchangeController {
         }
     }
 
+    /** Writes page after page straight into the answer: a list of what left is longer than memory. */
     @GetMapping(value = "/api/floor.csv", produces = "text/csv")
-    ResponseEntity<byte[]> list(
+    void list(
             @RequestParam(defaultValue = "live") String show,
             @RequestParam(defaultValue = "") String find,
-            Authentication who) {
+            HttpServletResponse answer,
+            Authentication who)
+            throws IOException {
+        List<FloorRow> first = floor.page(show, find, Optional.empty());
         security.write(SecurityEventKind.EXPORTED, People.of(who).username(), "jobs.csv");
-        return attached(
-                "jobs.csv",
-                "text/csv;charset=UTF-8",
-                JobList.csv(floor.all(show, find)).getBytes(StandardCharsets.UTF_8));
-    }
-
-    private static ResponseEntity<byte[]> attached(String name, String type, byte[] content) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(type))
-                .header(HttpHeaders.CONTENT_DISPOSITION, attachment(name))
-                .body(content);
+        answer.setContentType("text/csv;charset=UTF-8");
+        answer.setHeader(HttpHeaders.CONTENT_DISPOSITION, attachment("jobs.csv"));
+        JobList.write(
+                new OutputStreamWriter(answer.getOutputStream(), StandardCharsets.UTF_8),
+                first,
+                last -> floor.page(show, find, Optional.of(last.tag())));
     }
 
     private static String attachment(String name) {

@@ -5,8 +5,9 @@ import static app.brasskettle.server.spreadsheet.SpreadsheetText.safe;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.server.floor.FloorRow;
 import java.io.IOException;
-import java.io.UncheckedIOException;
+import java.io.Writer;
 import java.util.List;
+import java.util.function.Function;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
@@ -33,11 +34,17 @@ final class JobList {
 
     private JobList() {}
 
-    static String csv(List<FloorRow> rows) {
-        StringBuilder out = new StringBuilder();
+    /**
+     * Writes a list.
+     *
+     * @param first its first page
+     * @param next the page after the one that ends with a row; an empty one ends the list
+     */
+    static void write(Writer out, List<FloorRow> first, Function<FloorRow, List<FloorRow>> next) throws IOException {
         CSVFormat format = CSVFormat.RFC4180.builder().setHeader(HEADER).get();
-        try (CSVPrinter printer = new CSVPrinter(out, format)) {
-            for (FloorRow r : rows) {
+        CSVPrinter printer = new CSVPrinter(out, format);
+        for (List<FloorRow> page = first; !page.isEmpty(); page = next.apply(page.get(page.size() - 1))) {
+            for (FloorRow r : page) {
                 printer.printRecord(
                         safe(r.tag()),
                         safe(r.customer()),
@@ -55,9 +62,7 @@ final class JobList {
                         safe(r.waiting().map(w -> w.what() + ": " + w.reason()).orElse("")),
                         safe(r.left().map(l -> l.at() + ", " + l.how()).orElse("")));
             }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
         }
-        return out.toString();
+        printer.flush();
     }
 }

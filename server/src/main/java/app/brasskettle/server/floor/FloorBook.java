@@ -17,7 +17,6 @@ import app.brasskettle.server.jobs.JobStore;
 import app.brasskettle.server.jobs.ReadJob;
 import app.brasskettle.server.jobs.RecordedJob;
 import app.brasskettle.server.problems.RefusedException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -42,22 +41,12 @@ public class FloorBook {
         this.floor = floor;
     }
 
-    /** Every job of a list, page after page; for files, not for screens. */
+    /** A page of a list by its name, for files. */
     @Transactional(readOnly = true)
-    public List<FloorRow> all(String show, String find) {
+    public List<FloorRow> page(String show, String find, Optional<String> after) {
         FloorStore.Show wanted = Coded.parse(FloorStore.Show.class, show)
                 .orElseThrow(() -> RefusedException.unknown("The floor has no list called " + show));
-        List<FloorRow> all = new ArrayList<>();
-        Optional<String> after = Optional.empty();
-        List<FloorRow> page;
-        do {
-            page = floor.rows(wanted, find, after);
-            all.addAll(page);
-            after = page.isEmpty()
-                    ? Optional.empty()
-                    : Optional.of(page.get(page.size() - 1).tag());
-        } while (page.size() == FloorStore.PAGE);
-        return all;
+        return floor.rows(wanted, find, after);
     }
 
     /** A page of the floor: jobs that hold the words of {@code find}, in the order in which they need hands. */

@@ -16,6 +16,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -312,6 +313,30 @@ class ExchangeTest {
                 .contains("TQ-0287")
                 .contains("TQ-0352");
         visitor.get("/api/floor.csv?show=moon").with(404);
+    }
+
+    /** Page after page, each job once. */
+    @Test
+    void theListAsAFileHoldsEveryJobOnce() {
+        while (jobs() <= 110) {
+            visitor.post("/api/jobs", Plates.receipt()).with(200);
+        }
+        List<String> tags = visitor.get("/api/floor.csv")
+                .with(200)
+                .text()
+                .lines()
+                .map(l -> l.split(",")[0])
+                .filter(t -> t.matches("[A-Z]{2}-\\d+"))
+                .toList();
+        assertThat(tags).hasSizeGreaterThan(100).doesNotHaveDuplicates();
+        String after = "";
+        List<String> listed = new ArrayList<>();
+        do {
+            JsonNode page = visitor.get("/api/jobs" + after).with(200).json();
+            page.forEach(r -> listed.add(r.get("tag").asString()));
+            after = page.isEmpty() ? "" : "?after=" + listed.get(listed.size() - 1);
+        } while (!after.isEmpty());
+        assertThat(tags).isEqualTo(listed);
     }
 
     @Test
