@@ -31,6 +31,8 @@ import java.util.concurrent.atomic.AtomicReference;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Makes plans: by a search on a thread of its own, which no request waits for, or at once by moving a task. Each is proved by the
@@ -50,6 +52,7 @@ class PlanMaking {
     private final ExecutorService searching = Executors.newSingleThreadExecutor(PlanMaking::quietly);
     private final ScheduledExecutorService heart = Executors.newSingleThreadScheduledExecutor(PlanMaking::quietly);
     private final AtomicReference<PlanSearch> running = new AtomicReference<>();
+    private final AtomicReference<PlanSearch.Improved> progress = new AtomicReference<>();
 
     PlanMaking(ShopReading reading, PlanStore store, SearchStore searches) {
         this.reading = reading;
@@ -81,10 +84,18 @@ class PlanMaking {
      */
     record Question(String kind, String question, Optional<ExpectedMotor> expected) {}
 
-    /** Begins a search, which ends after {@code limitSeconds} or once somebody breaks it off. */
+    /**
+     * Begins a search, which ends after {@code limitSeconds} or once somebody breaks it off. It runs once the call that claimed it is
+     * kept: before that nobody could see it, and a call that is not kept has begun nothing.
+     */
     void begin(Question asked, int limitSeconds, String by) {
         long id = searches.claim(asked.kind(), asked.question(), server, by, limitSeconds);
-        searching.execute(() -> run(id, asked, limitSeconds, by));
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                searching.execute(() -> run(id, asked, limitSeconds, by));
+            }
+        });
     }
 
     private void run(long id, Question asked, int limitSeconds, String by) {
@@ -93,10 +104,10 @@ class PlanMaking {
             Optional<PlanStore.Expected> expected =
                     asked.expected().map(m -> new PlanStore.Expected(store.nextExpectedTag(), m));
             ShopNow shop = reading.read(expected);
-            PlanSearch search = PlanSearch.within(
-                    shop.problem(), Duration.ofSeconds(limitSeconds), i -> searches.improved(id, step(i)));
+            PlanSearch search = PlanSearch.within(shop.problem(), Duration.ofSeconds(limitSeconds), progress::set);
             running.set(search);
             ShopPlan plan = search.run();
+            tell(id);
             ListSchedule.Made made = new ListSchedule.Made(plan, missing(shop, plan));
             long stored = propose(shop, made, asked.kind(), asked.question(), expected, by);
             searches.ended(id, "found", Optional.of(stored));
@@ -105,12 +116,19 @@ class PlanMaking {
             searches.ended(id, "failed", Optional.empty());
         } finally {
             running.set(null);
+            progress.set(null);
             beat.cancel(false);
         }
     }
 
+    /** Writes down the best plan since the last time: the search itself waits for no database, however often it finds a better one. */
+    private void tell(long id) {
+        Optional.ofNullable(progress.getAndSet(null)).ifPresent(i -> searches.improved(id, step(i)));
+    }
+
     private void beat(long id) {
         try {
+            tell(id);
             if (searches.stillOn(id)) {
                 Optional.ofNullable(running.get()).ifPresent(PlanSearch::stop);
             }
