@@ -8,15 +8,16 @@ import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.pages.PublicAddress;
+import app.brasskettle.server.pages.SecretAddress;
 import app.brasskettle.server.planning.PlanBook;
 import app.brasskettle.server.planning.ToldPlan;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.settings.SettingsStore;
-import java.security.SecureRandom;
-import java.util.Base64;
+import app.brasskettle.server.throttle.Attempt;
+import app.brasskettle.server.throttle.Throttle;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Optional;
-import org.apache.commons.codec.digest.DigestUtils;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -31,20 +32,20 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class FeedController {
 
-    private static final int ADDRESS_BYTES = 24;
     private static final MediaType CALENDAR = MediaType.parseMediaType("text/calendar;charset=UTF-8");
 
     private final FeedStore store;
     private final PlanBook plan;
     private final SettingsStore settings;
     private final PublicAddress address;
-    private final SecureRandom random = new SecureRandom();
+    private final Throttle throttle;
 
-    FeedController(FeedStore store, PlanBook plan, SettingsStore settings, PublicAddress address) {
+    FeedController(FeedStore store, PlanBook plan, SettingsStore settings, PublicAddress address, Throttle throttle) {
         this.store = store;
         this.plan = plan;
         this.settings = settings;
         this.address = address;
+        this.throttle = throttle;
     }
 
     /** Whose calendar. */
@@ -69,13 +70,11 @@ class FeedController {
         }
         problems.name("name", body.name());
         problems.throwIfAny();
-        byte[] bytes = new byte[ADDRESS_BYTES];
-        random.nextBytes(bytes);
-        String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        String secret = SecretAddress.make();
         store.add(
                 kind.orElseThrow(),
                 body.name().strip(),
-                DigestUtils.sha256Hex(secret),
+                SecretAddress.hash(secret),
                 person.displayName(),
                 JobClock.now());
         return new Made(address.of("/api/calendars/{secret}.ics", secret), store.standing());
@@ -92,10 +91,13 @@ class FeedController {
 
     /** The calendar behind an address; the address is the key, and shows nothing else of the shop. */
     @GetMapping("/api/calendars/{secret}.ics")
-    ResponseEntity<String> calendar(@PathVariable String secret) {
-        FeedStore.Feed feed = store.byHash(DigestUtils.sha256Hex(secret))
-                .orElseThrow(
-                        () -> RefusedException.unknown("There is no such calendar, or its address was taken back"));
+    ResponseEntity<String> calendar(@PathVariable String secret, HttpServletRequest call) {
+        String caller = call.getRemoteAddr();
+        throttle.check(Attempt.CALENDAR_ADDRESS, caller);
+        FeedStore.Feed feed = store.byHash(SecretAddress.hash(secret)).orElseThrow(() -> {
+            throttle.count(Attempt.CALENDAR_ADDRESS, caller);
+            return RefusedException.unknown("There is no such calendar, or its address was taken back");
+        });
         Optional<ToldPlan> told = plan.told();
         String text = PlanCalendar.of(
                 feed.kind(),

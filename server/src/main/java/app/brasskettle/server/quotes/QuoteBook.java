@@ -11,23 +11,19 @@ import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.ReadJob;
+import app.brasskettle.server.pages.SecretAddress;
 import app.brasskettle.server.photos.PhotoBook;
 import app.brasskettle.server.printing.PdfPrinter;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.settings.SettingsStore;
 import app.brasskettle.server.settings.ShopSettings;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.OffsetDateTime;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.apache.commons.codec.digest.DigestUtils;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -36,14 +32,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class QuoteBook {
 
-    private static final int ADDRESS_BYTES = 32;
-
     private final JobBook book;
     private final QuoteStore store;
     private final PhotoBook photos;
     private final SettingsStore settings;
     private final PdfPrinter printer;
-    private final SecureRandom random = new SecureRandom();
 
     QuoteBook(JobBook book, QuoteStore store, PhotoBook photos, SettingsStore settings, PdfPrinter printer) {
         this.book = book;
@@ -78,9 +71,9 @@ public class QuoteBook {
             return book.addEvent(
                     tag,
                     EventKind.QUOTE_ISSUED,
-                    Map.of("quote", version, "sha256", sha256(pdf)),
+                    Map.of("quote", version, "sha256", DigestUtils.sha256Hex(pdf)),
                     by,
-                    () -> store.add(job, content, pdf, sha256(pdf)));
+                    () -> store.add(job, content, pdf, DigestUtils.sha256Hex(pdf)));
         } catch (DuplicateKeyException meanwhile) {
             throw RefusedException.stale("Somebody else issued quote " + version + " just now. Look at it first");
         }
@@ -197,11 +190,9 @@ public class QuoteBook {
     @Transactional
     public String address(String tag, int version, ChangeContext by) {
         QuoteStore.Stored quote = find(tag, version);
-        byte[] bytes = new byte[ADDRESS_BYTES];
-        random.nextBytes(bytes);
-        String address = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        String address = SecretAddress.make();
         book.journalled(tag, "made an address for quote " + version, by, () -> {
-            store.addLink(quote.id(), hash(address), quote.validUntil(), by.name(), by.at());
+            store.addLink(quote.id(), SecretAddress.hash(address), quote.validUntil(), by.name(), by.at());
             return Map.of("quote", version);
         });
         return address;
@@ -237,18 +228,6 @@ public class QuoteBook {
     }
 
     Optional<QuoteStore.Stored> byAddress(String address) {
-        return store.byLink(hash(address), JobClock.now());
-    }
-
-    static String hash(String address) {
-        return sha256(address.getBytes(StandardCharsets.UTF_8));
-    }
-
-    private static String sha256(byte[] bytes) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException(impossible);
-        }
+        return store.byLink(SecretAddress.hash(address), JobClock.now());
     }
 }

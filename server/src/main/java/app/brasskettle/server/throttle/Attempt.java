@@ -15,7 +15,9 @@ public enum Attempt {
     /** Numbers for turns at one tablet. */
     TURN(20, Duration.ofMinutes(1)),
     /** Addresses that open no quote. */
-    QUOTE_ADDRESS(10, Duration.ofMinutes(1));
+    QUOTE_ADDRESS(10, Duration.ofMinutes(1)),
+    /** Addresses that open no calendar: a program whose address was taken back asks a few times an hour. */
+    CALENDAR_ADDRESS(10, Duration.ofMinutes(1));
 
     private final int free;
     private final Duration window;
