@@ -3,8 +3,7 @@ package app.brasskettle.server.figures;
 import app.brasskettle.core.figures.FigureTable;
 import app.brasskettle.core.figures.JobFacts;
 import app.brasskettle.core.figures.ShopFigures;
-import app.brasskettle.core.jobs.JobAssessment;
-import app.brasskettle.core.pricing.OfferBuilder;
+import app.brasskettle.core.pricing.ShopPrices;
 import app.brasskettle.core.pricing.TaskTable;
 import app.brasskettle.core.rules.ShopLimit;
 import app.brasskettle.core.worksheet.Problem;
@@ -101,20 +100,18 @@ class FiguresBook {
     private List<ShopFigures.StationHours> hours(OffsetDateTime from, OffsetDateTime to) {
         Map<String, double[]> stations = new TreeMap<>();
         double now = JobClock.seconds(JobClock.now());
+        ShopPrices today = prices.read();
         for (String tag : store.withHours(from, to)) {
             RecordedJob job = book.recorded(tag);
             Map<String, Double> taken = JobHours.clock(job).hoursByTask(now);
-            JobAssessment.pricing(job.record(), false).ifPresent(facts -> {
-                for (TaskTable.Planned p : OfferBuilder.tasks(
-                        facts, prices.read(), job.record().chosen().map(c -> c.kind()))) {
-                    Double hours = taken.get(p.code());
-                    if (hours != null) {
-                        double[] sums = stations.computeIfAbsent(p.station(), k -> new double[2]);
-                        sums[0] += p.hours();
-                        sums[1] += hours;
-                    }
+            for (TaskTable.Planned p : JobHours.planned(job, today).orElse(List.of())) {
+                Double hours = taken.get(p.code());
+                if (hours != null) {
+                    double[] sums = stations.computeIfAbsent(p.station(), k -> new double[2]);
+                    sums[0] += p.hours();
+                    sums[1] += hours;
                 }
-            });
+            }
         }
         List<ShopFigures.StationHours> hours = new ArrayList<>();
         stations.forEach((station, sums) -> hours.add(new ShopFigures.StationHours(station, sums[0], sums[1])));

@@ -1,9 +1,5 @@
 package app.brasskettle.server.hours;
 
-import app.brasskettle.core.choice.ChosenOption;
-import app.brasskettle.core.jobs.JobAssessment;
-import app.brasskettle.core.pricing.OfferBuilder;
-import app.brasskettle.core.pricing.PricingFacts;
 import app.brasskettle.core.pricing.TaskTable;
 import app.brasskettle.core.tasktime.TaskHours;
 import app.brasskettle.core.tasktime.TaskTap;
@@ -89,10 +85,8 @@ class HoursController {
     }
 
     private List<TaskTable.Planned> planned(RecordedJob job) {
-        PricingFacts facts = JobAssessment.pricing(
-                        job.record(), job.row().urgency().equals("rush"))
+        return JobHours.planned(job, prices.read())
                 .orElseThrow(
                         () -> RefusedException.gated("Read or estimate the power first: the task table goes by it"));
-        return OfferBuilder.tasks(facts, prices.read(), job.record().chosen().map(ChosenOption::kind));
     }
 }

@@ -1,7 +1,6 @@
 package app.brasskettle.server.hours;
 
-import app.brasskettle.core.jobs.JobAssessment;
-import app.brasskettle.core.pricing.OfferBuilder;
+import app.brasskettle.core.pricing.ShopPrices;
 import app.brasskettle.core.pricing.TaskTable;
 import app.brasskettle.core.worklist.HoursLearnt;
 import app.brasskettle.server.clock.JobClock;
@@ -40,15 +39,14 @@ public class LearntHours {
     public HoursLearnt now() {
         return learnt.get("shop", k -> {
             List<HoursLearnt.Took> took = new ArrayList<>();
+            ShopPrices today = prices.read();
+            double now = JobClock.seconds(JobClock.now());
             for (String tag : store.doneWithHours(LEARNT_FROM)) {
                 RecordedJob job = book.recorded(tag);
-                Map<String, Double> hours = JobHours.clock(job).hoursByTask(JobClock.seconds(JobClock.now()));
-                JobAssessment.pricing(job.record(), false).ifPresent(facts -> {
-                    for (TaskTable.Planned p : OfferBuilder.tasks(
-                            facts, prices.read(), job.record().chosen().map(c -> c.kind()))) {
-                        took.add(new HoursLearnt.Took(p.code(), p.hours(), hours.getOrDefault(p.code(), 0.0)));
-                    }
-                });
+                Map<String, Double> hours = JobHours.clock(job).hoursByTask(now);
+                for (TaskTable.Planned p : JobHours.planned(job, today).orElse(List.of())) {
+                    took.add(new HoursLearnt.Took(p.code(), p.hours(), hours.getOrDefault(p.code(), 0.0)));
+                }
             }
             return HoursLearnt.of(took);
         });
