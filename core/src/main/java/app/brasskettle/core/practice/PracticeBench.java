@@ -188,10 +188,6 @@ public final class PracticeBench {
                 .orElse(0);
     }
 
-    Exercise exercise() {
-        return exercise;
-    }
-
     /** What the advice of the figures is, for a decision. */
     List<String> advised() {
         return acts.advised();

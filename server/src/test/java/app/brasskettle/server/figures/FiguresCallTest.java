@@ -3,6 +3,7 @@ package app.brasskettle.server.figures;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.brasskettle.server.testing.Plates;
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Visitor;
 import java.io.ByteArrayInputStream;
@@ -131,12 +132,52 @@ class FiguresCallTest {
 
     @Test
     void promisesMatchARecount() {
+        left("kept", "2 hours", "1 hour");
+        left("broken", "3 hours", "5 hours");
+        double broken = column("promises", 0).values().stream()
+                        .mapToDouble(v -> v)
+                        .sum()
+                - column("promises", 1).values().stream().mapToDouble(v -> v).sum();
+        assertThat(broken).isPositive();
         assertThat(column("promises", 0)).isEqualTo(recount("""
                 select to_char(promised_at at time zone 'UTC', 'YYYY-MM'), count(*) from job
                 where promised_at is not null and left_at is not null group by 1"""));
         assertThat(column("promises", 1)).isEqualTo(recount("""
                 select to_char(promised_at at time zone 'UTC', 'YYYY-MM'), count(*) filter (where left_at <= promised_at)
                 from job where promised_at is not null and left_at is not null group by 1"""));
+    }
+
+    /** A motor promised and gone so long after it came. */
+    private void left(String how, String promised, String gone) {
+        db.sql("""
+                update job set promised_at = received_at + :promised::interval, left_at = received_at + :gone::interval,
+                  left_how = :how where tag = :tag""")
+                .param("promised", promised)
+                .param("gone", gone)
+                .param("how", how)
+                .param("tag", Plates.received(tech))
+                .update();
+    }
+
+    /** What is tapped on one motor more is what the station takes more. */
+    @Test
+    void hoursMatchARecount() {
+        double before = column("hours", 1).getOrDefault("bench", 0.0);
+        String tag = Plates.ready(tech);
+        tech.post("/api/jobs/" + tag + "/hours", Map.of("task", "test", "starts", true))
+                .with(200);
+        tech.post("/api/jobs/" + tag + "/hours", Map.of("task", "test", "starts", false))
+                .with(200);
+        // An hour and a half, as if it had been begun then.
+        db.sql("""
+                update job_event set done_at = done_at - interval '90 minutes' where kind = 'task-started'
+                  and job_id = (select id from job where tag = :tag)""").param("tag", tag).update();
+        double tapped = db.sql("""
+                        select extract(epoch from b.done_at - a.done_at) / 3600 from job_event a join job_event b
+                          on b.job_id = a.job_id and b.kind = 'task-stopped'
+                        where a.kind = 'task-started' and a.job_id = (select id from job where tag = :tag)""").param("tag", tag).query(Double.class).single();
+        assertThat(tapped).isGreaterThan(1.5);
+        assertThat(column("hours", 1).get("bench") - before).isCloseTo(tapped, within(1e-3));
     }
 
     /** No name of anybody who works here stands in any of it. */

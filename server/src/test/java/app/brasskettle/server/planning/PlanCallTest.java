@@ -315,7 +315,8 @@ class PlanCallTest {
                 .isEqualTo(item.get("job").asString() + " " + item.get("name").asString());
         assertThat(first.getDateStart().getValue().toInstant())
                 .isEqualTo(
-                        OffsetDateTime.parse(item.at("/work/0/from").asString()).toInstant());
+                        OffsetDateTime.parse(item.get("work").get(0).get("from").asString())
+                                .toInstant());
         assertThat(first.getLocation().getValue()).isEqualTo(item.get("place").asString());
         assertThat(Biweekly.parse(answer.text())
                         .first()
