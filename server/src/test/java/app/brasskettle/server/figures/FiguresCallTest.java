@@ -147,11 +147,12 @@ class FiguresCallTest {
                 from job where promised_at is not null and left_at is not null group by 1"""));
     }
 
-    /** A motor promised and gone so long after it came. */
+    /** A motor promised and gone so long after it came, ten hours ago. */
     private void left(String how, String promised, String gone) {
         db.sql("""
-                update job set promised_at = received_at + :promised::interval, left_at = received_at + :gone::interval,
-                  left_how = :how where tag = :tag""")
+                update job set received_at = received_at - interval '10 hours',
+                  promised_at = received_at - interval '10 hours' + :promised::interval,
+                  left_at = received_at - interval '10 hours' + :gone::interval, left_how = :how where tag = :tag""")
                 .param("promised", promised)
                 .param("gone", gone)
                 .param("how", how)
