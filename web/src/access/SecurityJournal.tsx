@@ -1,8 +1,7 @@
-import { useInfiniteQuery } from '@tanstack/react-query';
-import { Button } from 'antd';
-import { call } from '../api/http';
+import { useNewestFirst } from '../api/newestFirst';
 import type { SecurityEvent } from '../api/types';
 import { moment } from '../quantity/figures';
+import { EarlierButton } from '../ui/EarlierButton';
 import { ErrorNotice } from '../ui/ErrorNotice';
 
 const WORDS: Record<SecurityEvent['kind'], string> = {
@@ -23,18 +22,9 @@ const WORDS: Record<SecurityEvent['kind'], string> = {
   exported: 'exported',
 };
 
-const PAGE = 100;
-
 /** What happened to sign-ins, rights, tokens and exports, newest first. */
 export function SecurityJournal() {
-  const pages = useInfiniteQuery({
-    queryKey: ['security-journal'],
-    queryFn: ({ pageParam }) => call<SecurityEvent[]>('GET', `/api/security-journal${pageParam}`),
-    initialPageParam: '',
-    getNextPageParam: (page) =>
-      page.length < PAGE ? undefined : `?before=${page[page.length - 1]?.id ?? 0}`,
-  });
-  const events = pages.data?.pages.flat() ?? [];
+  const pages = useNewestFirst<SecurityEvent>(['security-journal'], '/api/security-journal');
   return (
     <section style={{ marginTop: 26, maxWidth: 1100 }}>
       <h2>Security journal</h2>
@@ -51,7 +41,7 @@ export function SecurityJournal() {
             </tr>
           </thead>
           <tbody>
-            {events.map((e) => (
+            {pages.entries.map((e) => (
               <tr key={e.id}>
                 <td className="figure">{moment(e.at)}</td>
                 <td>{WORDS[e.kind]}</td>
@@ -63,11 +53,7 @@ export function SecurityJournal() {
           </tbody>
         </table>
       </div>
-      {pages.hasNextPage && (
-        <Button loading={pages.isFetchingNextPage} onClick={() => void pages.fetchNextPage()}>
-          Earlier
-        </Button>
-      )}
+      <EarlierButton pages={pages} />
     </section>
   );
 }

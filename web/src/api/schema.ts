@@ -4550,6 +4550,8 @@ export interface components {
                 [key: string]: unknown;
             } | null;
             by: string;
+            /** Format: int64 */
+            id: number;
             what: string;
         };
         "app.brasskettle.server.passport.PassportController.Passport": {
@@ -6586,7 +6588,9 @@ export interface operations {
     };
     journal_1: {
         parameters: {
-            query?: never;
+            query?: {
+                before?: number;
+            };
             header?: never;
             path: {
                 tag: string;

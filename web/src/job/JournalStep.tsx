@@ -1,18 +1,14 @@
-import { useQuery } from '@tanstack/react-query';
-import { call } from '../api/http';
+import { useNewestFirst } from '../api/newestFirst';
 import type { JobView, JournalEntry } from '../api/types';
 import { words } from './SheetForm';
+import { EarlierButton } from '../ui/EarlierButton';
 import { ErrorNotice } from '../ui/ErrorNotice';
 import { termLabel } from '../ui/terms';
 
 /** Every change of the job: who, when, what, from what to what. */
 export function JournalStep({ job }: { job: JobView }) {
   const tag = job.identity.tag;
-  const journal = useQuery({
-    queryKey: ['journal', tag],
-    queryFn: () => call<JournalEntry[]>('GET', `/api/jobs/${tag}/journal`),
-    refetchOnMount: 'always',
-  });
+  const journal = useNewestFirst<JournalEntry>(['journal', tag], `/api/jobs/${tag}/journal`);
   return (
     <>
       <div className="head">
@@ -20,12 +16,13 @@ export function JournalStep({ job }: { job: JobView }) {
         <span className="soft">every change, newest first; nothing is ever taken out</span>
       </div>
       <ErrorNotice error={journal.error} />
-      <JournalTable entries={journal.data ?? []} />
+      <JournalTable entries={journal.entries} />
+      <EarlierButton pages={journal} />
     </>
   );
 }
 
-export function JournalTable({ entries }: { entries: JournalEntry[] }) {
+export function JournalTable({ entries }: { entries: Omit<JournalEntry, 'id'>[] }) {
   return (
     <table className="quiet">
       <thead>

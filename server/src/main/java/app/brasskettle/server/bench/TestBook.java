@@ -140,7 +140,7 @@ public class TestBook {
                         test.kind().code());
                 events.add(jobId, EventKind.VOLTAGE_APPLIED, applied, by.name(), by.at());
             }
-            return JobBook.Written.of("tested " + TestRow.key(test.kind(), test.speed()), entry.result());
+            return JobBook.Written.of("tested " + TestRow.key(test.kind(), test.speed()), entry.journalled(id));
         });
     }
 

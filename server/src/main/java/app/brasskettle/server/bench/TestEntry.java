@@ -8,6 +8,8 @@ import app.brasskettle.core.surge.EarlierTraces;
 import app.brasskettle.core.surge.SurgeOutcome;
 import app.brasskettle.core.testkind.Judging;
 import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Phrase;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -58,9 +60,14 @@ final class TestEntry {
         return run.kind().equals(test.kind().code()) && run.speed() == test.speed();
     }
 
-    Object result() {
-        return judging.result();
+    /** What the journal keeps of it: which test, and what it said. Its readings and result stand with the test. */
+    Journalled journalled(long id) {
+        Judgement own = judging.own();
+        return new Journalled(id, own.verdict(), own.headline(), standing().isPresent() ? test.because() : "");
     }
+
+    /** A test in the journal. */
+    record Journalled(long test, Verdict verdict, String headline, String because) {}
 
     /** Whether a test of this kind stands already, which a repeat has to say a word about. */
     private Optional<TestRow> standing() {

@@ -18,6 +18,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Pattern;
+import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -177,10 +178,22 @@ final class JobArchive implements AutoCloseable {
             zip.putNextEntry(new ZipEntry(RECORD));
             zip.write(record);
             for (String name : names) {
-                zip.putNextEntry(new ZipEntry(name));
-                zip.write(content.apply(name));
+                byte[] picture = content.apply(name);
+                zip.putNextEntry(stored(name, picture));
+                zip.write(picture);
             }
         }
+    }
+
+    /** A JPEG is packed already: packing it again costs time and saves nothing. */
+    private static ZipEntry stored(String name, byte[] content) {
+        CRC32 sum = new CRC32();
+        sum.update(content);
+        ZipEntry entry = new ZipEntry(name);
+        entry.setMethod(ZipEntry.STORED);
+        entry.setSize(content.length);
+        entry.setCrc(sum.getValue());
+        return entry;
     }
 
     /** Unpacks one entry and stops as soon as it has grown past what a job can hold, however small it came. */

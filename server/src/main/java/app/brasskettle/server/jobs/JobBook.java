@@ -187,9 +187,10 @@ public class JobBook {
         return store.byTag(tag).orElseThrow(() -> unknown(tag)).simulatedMotor();
     }
 
+    /** A page of a job's journal, newest first: entries before the one numbered {@code before}. */
     @Transactional(readOnly = true)
-    public List<JournalStore.Entry> journal(String tag) {
-        return journal.of(store.byTag(tag).orElseThrow(() -> unknown(tag)).id());
+    public List<JournalStore.Entry> journal(String tag, long before) {
+        return journal.page(store.byTag(tag).orElseThrow(() -> unknown(tag)).id(), before);
     }
 
     /** Takes a job in. */

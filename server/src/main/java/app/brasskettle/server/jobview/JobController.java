@@ -28,6 +28,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Jobs: receive, read, write their sheets. */
@@ -72,9 +73,10 @@ class JobController {
                 .body(view);
     }
 
+    /** A page of the journal, newest first; the next is asked for by the number of the last. */
     @GetMapping("/{tag}/journal")
-    List<JournalStore.Entry> journal(@PathVariable String tag) {
-        return book.journal(tag);
+    List<JournalStore.Entry> journal(@PathVariable String tag, @RequestParam Optional<Long> before) {
+        return book.journal(tag, before.orElse(Long.MAX_VALUE));
     }
 
     @PutMapping("/{tag}/sheets/{kind}")

@@ -12,8 +12,12 @@ import org.springframework.stereotype.Component;
 @Component
 public class JournalStore {
 
-    /** One change. */
+    /** Entries on a page. */
+    public static final int PAGE = 100;
+
+    /** One change; its number asks for the page after it. */
     public record Entry(
+            long id,
             OffsetDateTime at,
             String by,
             String what,
@@ -41,10 +45,23 @@ public class JournalStore {
                 .update();
     }
 
+    /** A page of a job's journal, newest first. */
+    public List<Entry> page(long jobId, long before) {
+        return entries(jobId, before, PAGE);
+    }
+
+    /** All of a job's journal, newest first. */
     public List<Entry> of(long jobId) {
-        return db.sql("select * from journal where job_id = :job order by id desc")
+        return entries(jobId, Long.MAX_VALUE, Integer.MAX_VALUE);
+    }
+
+    private List<Entry> entries(long jobId, long before, int most) {
+        return db.sql("select * from journal where job_id = :job and id < :before order by id desc limit :most")
                 .param("job", jobId)
+                .param("before", before)
+                .param("most", most)
                 .query((row, n) -> new Entry(
+                        row.getLong("id"),
                         row.getObject("at", OffsetDateTime.class),
                         row.getString("by_whom"),
                         row.getString("what"),

@@ -24,8 +24,8 @@ import net.coobird.thumbnailator.util.exif.Orientation;
 record SanitisedJpeg(int width, int height, byte[] image, byte[] print, byte[] thumbnail) {
 
     private static final int MAX_PX = 2400;
-    /** Ten centimetres at 250 dots an inch. */
-    private static final int PRINT_PX = 1000;
+    /** The 86 mm it has on a sheet, at 220 dots an inch. */
+    private static final int PRINT_PX = 760;
 
     private static final int THUMBNAIL_PX = 320;
     private static final double QUALITY = 0.86;

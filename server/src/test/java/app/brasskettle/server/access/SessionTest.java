@@ -28,6 +28,32 @@ class SessionTest {
         assertThat(visitor.get("/api/session").json().get("person").isNull()).isTrue();
     }
 
+    /** A page left open asks many times a minute: none of these calls writes, one of the next minute does. */
+    @Test
+    void lookingKeepsASessionAliveAndWritesItsRowOnceAMinute(Visitor visitor, RunningServer.Running server) {
+        JdbcClient db = server.context().getBean(JdbcClient.class);
+        visitor.as("office");
+        visitor.get("/api/jobs").with(200);
+        String mine = "from spring_session where principal_name = 'office' order by creation_time desc limit 1";
+        String before = db.sql("select xmin::text || ' ' || last_access_time " + mine)
+                .query(String.class)
+                .single();
+        for (int n = 0; n < 5; n++) {
+            visitor.get("/api/jobs").with(200);
+        }
+        assertThat(db.sql("select xmin::text || ' ' || last_access_time " + mine)
+                        .query(String.class)
+                        .single())
+                .isEqualTo(before);
+        db.sql("""
+                update spring_session set last_access_time = last_access_time - 61000
+                where principal_name = 'office'""").update();
+        long past = db.sql("select last_access_time " + mine).query(Long.class).single();
+        visitor.get("/api/jobs").with(200);
+        assertThat(db.sql("select last_access_time " + mine).query(Long.class).single())
+                .isGreaterThanOrEqualTo(past + 61_000);
+    }
+
     @Test
     void everyCallNeedsSomebodySignedIn(Visitor visitor) {
         for (String path : List.of(

@@ -46,6 +46,19 @@ class BenchTest {
                 Map.of("typed", Map.of("terminalOhms", ohms, "windingTemperatureC", "25")));
     }
 
+    /** Readings and result stand with the test: written twice they were a quarter of the disk. */
+    @Test
+    void theJournalNamesATestAndWhatItSaidAndRepeatsNoReading() {
+        String tag = Plates.ready(visitor);
+        insulation(tag, "1.28 M", "").with(200);
+        JsonNode after =
+                visitor.get("/api/jobs/" + tag + "/journal").with(200).json().at("/0/after");
+        assertThat(after.get("verdict").asString()).isEqualTo("stop");
+        assertThat(after.get("headline").asString()).contains("1.28 MΩ");
+        assertThat(after.get("test").asLong()).isPositive();
+        assertThat(after.propertyNames()).containsExactlyInAnyOrder("test", "verdict", "headline", "because");
+    }
+
     @Test
     void aTestIsJudgedByThePlateAndTheGateFollows() {
         String tag = Plates.ready(visitor);

@@ -6,6 +6,8 @@ import app.brasskettle.server.testing.Plates;
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Together;
 import app.brasskettle.server.testing.Visitor;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.StreamSupport;
@@ -14,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(RunningServer.class)
@@ -201,6 +204,27 @@ class JobRecordTest {
         assertThat(journal.get(0).at("/after/ratedSpeedRpm").asString()).isEqualTo("1455");
         assertThat(journal.get(0).get("by").asString()).isEqualTo("Mara Orre");
         assertThat(journal.get(journal.size() - 1).get("what").asString()).isEqualTo("received");
+    }
+
+    @Test
+    void theJournalComesPageByPageAndEveryEntryOnce(RunningServer.Running server) {
+        String tag = Plates.plated(visitor);
+        JdbcClient db = server.context().getBean(JdbcClient.class);
+        db.sql("""
+                insert into journal (job_id, at, by_whom, what)
+                select id, now(), 'Mara Orre', 'note ' || n from job, generate_series(1, 250) n where tag = :tag""").param("tag", tag).update();
+        List<Long> seen = new ArrayList<>();
+        String more = "";
+        for (JsonNode page = journal(tag, more); !page.isEmpty(); page = journal(tag, more)) {
+            assertThat(page.size()).isLessThanOrEqualTo(100);
+            page.forEach(e -> seen.add(e.get("id").asLong()));
+            more = "?before=" + seen.get(seen.size() - 1);
+        }
+        assertThat(seen).hasSize(252).doesNotHaveDuplicates().isSortedAccordingTo(Comparator.reverseOrder());
+    }
+
+    private JsonNode journal(String tag, String more) {
+        return visitor.get("/api/jobs/" + tag + "/journal" + more).with(200).json();
     }
 
     @Test
