@@ -1,10 +1,10 @@
 # What backup and restore share: which database, and what tells two copies of it apart.
-# Sourced after machine.sh with ROOT and LOG set.
+# Sourced after machine.sh and home.sh with ROOT and LOG set.
 
-# reach NAME: sets what the database's own tools read, from BRASSKETTLE_DB_URL or for database NAME of the checkout's own cluster.
+# reach NAME: sets what the database's own tools read, from BRASSKETTLE_DB_URL or for database NAME of the shop's own cluster.
 reach() {
-  need_postgres
   if [ -n "${BRASSKETTLE_DB_URL:-}" ]; then
+    need_postgres
     local rest=${BRASSKETTLE_DB_URL#jdbc:postgresql://}
     rest=${rest%%\?*}
     PGDATABASE=${rest##*/}
@@ -13,8 +13,9 @@ reach() {
     PGPORT=5432
     [ "$where" = "$PGHOST" ] || PGPORT=${where##*:}
   else
-    HOME_DB=$(cluster_home postgres)
-    [ -d "$HOME_DB/cluster" ] || as_db test -d "$HOME_DB/cluster" || fail "there is no database yet: ./start makes one"
+    HOME_DB="$(shop_home)/postgres"
+    as_db test -d "$HOME_DB/cluster" || fail "there is no database in $HOME_DB: ./start makes one, or moves an earlier one there"
+    match_postgres "$HOME_DB/cluster"
     start_cluster "$HOME_DB" 5433
     [ -z "$DB_OURS" ] || trap 'stop_cluster "$HOME_DB"' EXIT
     BRASSKETTLE_DB_PASSWORD=$(as_db cat "$HOME_DB/password")

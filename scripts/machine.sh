@@ -115,7 +115,7 @@ start_cluster() {
   fi
   DB_PORT=$(free_port "$port")
   as_db "$PGBIN/pg_ctl" -D "$home/cluster" -w -t 60 -l "$home/log" \
-    -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' $options" start >/dev/null 2>&1 </dev/null 9>&- ||
+    -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' $options" start >/dev/null 2>&1 </dev/null 8>&- 9>&- ||
     { as_db tail -n 5 "$home/log" >&2; fail "PostgreSQL did not start"; }
   DB_OURS=yes
   say "PostgreSQL runs on 127.0.0.1:$DB_PORT"
