@@ -1,6 +1,7 @@
 package app.brasskettle.server.testing;
 
 import app.brasskettle.server.BrassKettleApplication;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -32,9 +33,13 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
         }
         SpringApplication application = new SpringApplication(BrassKettleApplication.class);
         application.addInitializers(c -> c.getBeanFactory().addBeanPostProcessor(new Statements()));
-        ConfigurableApplicationContext context = application.run(Stream.concat(
-                        Stream.of("--server.port=0", "--brasskettle.demo=true", "--spring.main.banner-mode=off"),
+        String demo = "--brasskettle.demo=";
+        boolean said = Stream.of(arguments).anyMatch(a -> a.startsWith(demo));
+        ConfigurableApplicationContext context = application.run(Stream.of(
+                        Stream.of("--server.port=0", "--spring.main.banner-mode=off"),
+                        said ? Stream.<String>empty() : Stream.of(demo + true),
                         Stream.of(arguments))
+                .flatMap(Function.identity())
                 .toArray(String[]::new));
         return new Running(
                 context,
