@@ -14,7 +14,7 @@ import java.util.concurrent.TimeUnit;
 final class KillWriter extends Thread {
 
     private static final int PAUSE_MS = 150;
-    private static final Map<String, Object> PLATE = Map.ofEntries(
+    static final Map<String, Object> PLATE = Map.ofEntries(
             Map.entry("phases", "3"),
             Map.entry("frequencyHz", "50"),
             Map.entry("ratedPowerW", "15 kW"),

@@ -1,0 +1,248 @@
+package app.brasskettle.measurements;
+
+import java.io.IOException;
+import java.net.URI;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.TimeUnit;
+
+/**
+ * Many people at work in a large shop for some minutes, and then one alone: how long each kind of call takes, and how long the
+ * database takes for the same rows.
+ *
+ * <p>Arguments: address of a demonstration on this machine that {@link ScaleFill} made large, JDBC address, user, password, people,
+ * seconds.
+ */
+public final class ScaleTrial {
+
+    private static final int ALONE = 200;
+    private static final int THINK_LEAST_MS = 1500;
+    private static final int THINK_MORE_MS = 3000;
+    private static final List<String> WORDS =
+            List.of("works 17", "pump", "harbour", "30 kw", "tq-1234", "stopped night", "sc404");
+
+    private final URI base;
+    private final Connection db;
+    private final List<String> tags = new ArrayList<>();
+    private final ConcurrentLinkedQueue<Taken> taken = new ConcurrentLinkedQueue<>();
+
+    private record Taken(String what, int status, double ms) {}
+
+    /** A kind of call: how often in a hundred, and how it is made. */
+    private enum Kind {
+        FLOOR("the floor", 25),
+        JOB("a job's page", 25),
+        FIND("a search by words", 15),
+        GONE("what left", 5),
+        JOURNAL("a job's journal", 5),
+        PASSPORT("a motor's passport", 5),
+        CUSTOMERS("a customer by words", 3),
+        SHEET("a printed sheet", 2),
+        TEST("an insulation test recorded", 15);
+
+        private final String label;
+        private final int share;
+
+        Kind(String label, int share) {
+            this.label = label;
+            this.share = share;
+        }
+
+        static Kind at(int hundredth) {
+            int sum = 0;
+            for (Kind kind : values()) {
+                sum += kind.share;
+                if (hundredth < sum) {
+                    return kind;
+                }
+            }
+            throw new IllegalArgumentException("shares are of a hundred");
+        }
+    }
+
+    private ScaleTrial(URI base, Connection db) throws SQLException {
+        this.base = base;
+        this.db = db;
+        try (PreparedStatement statement =
+                        db.prepareStatement("select tag from job where left_at is null or id % 50 = 0 order by id");
+                ResultSet rows = statement.executeQuery()) {
+            while (rows.next()) {
+                tags.add(rows.getString(1));
+            }
+        }
+    }
+
+    public static void main(String[] args) throws Exception {
+        int people = Integer.parseInt(args[4]);
+        int seconds = Integer.parseInt(args[5]);
+        try (Connection db = DriverManager.getConnection(args[1], args[2], args[3])) {
+            ScaleTrial trial = new ScaleTrial(URI.create(args[0]), db);
+            boolean clean = trial.crowd(people, seconds);
+            trial.alone();
+            System.exit(clean ? 0 : 1);
+        }
+    }
+
+    /** Somebody at work: a motor of their own to test, and looks at everything else. */
+    private final class Worker extends Thread {
+
+        private final Caller caller;
+        private final String own;
+        private final Random random;
+        private final long until;
+        private int tests;
+
+        Worker(int number, long until) throws IOException, InterruptedException {
+            this.caller = new Caller(base).signedIn(number % 2 == 0 ? "tech" : "lead");
+            this.own = received(caller, "scale " + number);
+            this.random = new Random(number);
+            this.until = until;
+        }
+
+        @Override
+        public void run() {
+            try {
+                while (System.nanoTime() < until) {
+                    Kind kind = Kind.at(random.nextInt(100));
+                    Caller.Answer answer = made(caller, kind, own, random, tests);
+                    tests += kind == Kind.TEST ? 1 : 0;
+                    taken.add(new Taken(kind.label, answer.status(), answer.ms()));
+                    TimeUnit.MILLISECONDS.sleep(THINK_LEAST_MS + random.nextInt(THINK_MORE_MS));
+                }
+            } catch (IOException broken) {
+                taken.add(new Taken("cut off", 0, 0));
+            } catch (InterruptedException stopped) {
+                interrupt();
+            }
+        }
+    }
+
+    private Caller.Answer made(Caller caller, Kind kind, String own, Random random, int tests)
+            throws IOException, InterruptedException {
+        String tag = tags.get(random.nextInt(tags.size()));
+        String word = WORDS.get(random.nextInt(WORDS.size())).replace(" ", "%20");
+        return switch (kind) {
+            case FLOOR -> caller.get("/api/jobs");
+            case JOB -> caller.get("/api/jobs/" + tag);
+            case FIND -> caller.get("/api/jobs?find=" + word);
+            case GONE -> caller.get("/api/jobs?show=gone");
+            case JOURNAL -> caller.get("/api/jobs/" + tag + "/journal");
+            case PASSPORT -> caller.get("/api/motors/SC" + (100_000 + random.nextInt(90_000)) / 3);
+            case CUSTOMERS -> caller.get("/api/customers?find=works%20" + random.nextInt(2000));
+            case SHEET -> caller.get("/api/jobs/" + tag + "/sheet.pdf");
+            case TEST -> caller.post("/api/jobs/" + own + "/tests/insulation-resistance", insulation(random, tests));
+        };
+    }
+
+    private static Map<String, Object> insulation(Random random, int tests) {
+        return Map.of(
+                "typed",
+                Map.of(
+                        "windingTemperatureC",
+                        "40",
+                        "readings",
+                        List.of(Map.of("seconds", "60", "megohm", String.valueOf(400 + random.nextInt(900))))),
+                "appliedVoltageV",
+                "500",
+                "because",
+                tests == 0 ? "" : "again",
+                "takenBefore",
+                "at the customer's");
+    }
+
+    /** A motor with plate and arrival; its tag. */
+    private static String received(Caller caller, String machine) throws IOException, InterruptedException {
+        String tag = caller.post(
+                        "/api/jobs",
+                        Map.of(
+                                "customer", "Trial",
+                                "machine", machine,
+                                "complaint", "",
+                                "supply", "mains",
+                                "urgency", "usual",
+                                "outageCostPerHour", "0"))
+                .with(200)
+                .json()
+                .at("/identity/tag")
+                .asString();
+        caller.send(
+                        "PUT",
+                        "/api/jobs/" + tag + "/sheets/plate",
+                        "application/json",
+                        Caller.bytes(Map.of("version", 0, "typed", KillWriter.PLATE)))
+                .with(200);
+        return tag;
+    }
+
+    private boolean crowd(int people, int seconds) throws IOException, InterruptedException {
+        List<Worker> workers = new ArrayList<>();
+        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(seconds);
+        for (int n = 0; n < people; n++) {
+            workers.add(new Worker(n, until));
+        }
+        workers.forEach(Thread::start);
+        for (Worker worker : workers) {
+            worker.join();
+        }
+        System.out.printf(
+                "%n| %d people, %d s | calls | p50 | p95 | p99 | longest | not answered with 200 |%n", people, seconds);
+        System.out.println("|---|---|---|---|---|---|---|");
+        Map<String, List<Taken>> byKind = new TreeMap<>();
+        taken.forEach(
+                t -> byKind.computeIfAbsent(t.what(), k -> new ArrayList<>()).add(t));
+        boolean clean = true;
+        for (var kind : byKind.entrySet()) {
+            double[] ms =
+                    kind.getValue().stream().mapToDouble(Taken::ms).sorted().toArray();
+            long refused =
+                    kind.getValue().stream().filter(t -> t.status() != 200).count();
+            System.out.printf(
+                    "| %s | %d | %.0f ms | %.0f ms | %.0f ms | %.0f ms | %d |%n",
+                    kind.getKey(), ms.length, at(ms, 0.5), at(ms, 0.95), at(ms, 0.99), ms[ms.length - 1], refused);
+            clean &= refused == 0;
+        }
+        return clean;
+    }
+
+    private static double at(double[] sorted, double share) {
+        return sorted[(int) Math.min(sorted.length - 1, Math.floor(share * sorted.length))];
+    }
+
+    private void alone() throws IOException, InterruptedException, SQLException {
+        Caller caller = new Caller(base).signedIn("tech");
+        String own = received(caller, "scale alone");
+        System.out.printf(
+                "%n| one person, p50 of %d | the call | the database for its rows | ratio |%n|---|---|---|---|%n",
+                ALONE);
+        for (Kind kind : List.of(Kind.FLOOR, Kind.FIND, Kind.GONE, Kind.JOB, Kind.JOURNAL, Kind.TEST)) {
+            Random random = new Random(7);
+            double[] call = new double[ALONE];
+            double[] rows = new double[ALONE];
+            for (int n = 0; n < ALONE; n++) {
+                Random same = new Random(n);
+                call[n] = made(caller, kind, own, new Random(n), n).ms();
+                rows[n] = ScaleRows.of(
+                        kind.name(),
+                        db,
+                        tags.get(same.nextInt(tags.size())),
+                        WORDS.get(random.nextInt(WORDS.size())),
+                        own);
+            }
+            Arrays.sort(call);
+            Arrays.sort(rows);
+            System.out.printf(
+                    "| %s | %.1f ms | %.1f ms | %.1f |%n",
+                    kind.label, at(call, 0.5), at(rows, 0.5), at(call, 0.5) / at(rows, 0.5));
+        }
+    }
+}
