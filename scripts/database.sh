@@ -1,5 +1,5 @@
 # What backup and restore share: which database, and what tells two copies of it apart.
-# Sourced after machine.sh and home.sh with ROOT and LOG set.
+# Sourced after machine.sh and home.sh with ROOT and LOG set; whoever calls it stops the cluster where DB_OURS says so.
 
 # reach NAME: sets what the database's own tools read, from BRASSKETTLE_DB_URL or for database NAME of the shop's own cluster.
 reach() {
@@ -17,7 +17,6 @@ reach() {
     as_db test -d "$HOME_DB/cluster" || fail "there is no database in $HOME_DB: ./start makes one, or moves an earlier one there"
     match_postgres "$HOME_DB/cluster"
     start_cluster "$HOME_DB" 5433
-    [ -z "$DB_OURS" ] || trap 'stop_cluster "$HOME_DB"' EXIT
     BRASSKETTLE_DB_PASSWORD=$(as_db cat "$HOME_DB/password")
     PGHOST=127.0.0.1 PGPORT=$DB_PORT PGDATABASE=$1
   fi

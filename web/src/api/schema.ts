@@ -3891,6 +3891,7 @@ export interface components {
             factorMissing: boolean;
             person: components["schemas"]["app.brasskettle.server.access.Person"] | null;
             preferences: components["schemas"]["app.brasskettle.server.access.Preferences"] | null;
+            programVersion: string;
         };
         "app.brasskettle.server.access.SessionController.SignIn": {
             code: string;

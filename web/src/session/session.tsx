@@ -49,6 +49,7 @@ export function WhenSignedIn({
     const gone = () =>
       client.setQueryData<Session>(['session'], (old) => ({
         demo: old?.demo ?? false,
+        programVersion: old?.programVersion ?? '',
         person: null,
         preferences: null,
         factorMissing: false,

@@ -1,6 +1,7 @@
+import { useQuery } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { Frame } from '../shell/Frame';
-import { usePerson } from '../session/session';
+import { sessionQuery, usePerson } from '../session/session';
 import { InstrumentList } from '../calibration/InstrumentList';
 import { RackList } from '../rack/RackList';
 import { PriceList } from './PriceList';
@@ -17,6 +18,7 @@ import { SecurityJournal } from '../access/SecurityJournal';
 export function ShopPage() {
   const navigate = useNavigate();
   const person = usePerson();
+  const version = useQuery(sessionQuery).data?.programVersion;
   const leads = person.role === 'lead' || person.role === 'admin';
   return (
     <Frame keys={[{ key: 'F', label: 'floor', run: () => void navigate('/') }]}>
@@ -40,6 +42,9 @@ export function ShopPage() {
         <RackList mayChange={person.role !== 'office'} />
         {leads && <PeopleList mayChange={person.role === 'admin'} />}
         {person.role === 'admin' && <SecurityJournal />}
+        <p className="small soft" style={{ marginTop: 26 }}>
+          Brass Kettle {version}
+        </p>
       </main>
     </Frame>
   );

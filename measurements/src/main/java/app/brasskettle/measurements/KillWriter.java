@@ -1,6 +1,7 @@
 package app.brasskettle.measurements;
 
 import java.io.IOException;
+import java.net.URI;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -13,7 +14,10 @@ import java.util.concurrent.TimeUnit;
  */
 final class KillWriter extends Thread {
 
+    private static final int WRITERS = 4;
     private static final int PAUSE_MS = 150;
+    private static final int GIVEN_UP_S = 180;
+    private static final int UNAUTHORIZED = 401;
     static final Map<String, Object> PLATE = Map.ofEntries(
             Map.entry("phases", "3"),
             Map.entry("frequencyHz", "50"),
@@ -31,8 +35,10 @@ final class KillWriter extends Thread {
     private final Caller caller;
     private final int number;
     private final List<Made> made = new ArrayList<>();
-    private int acknowledged;
+    private volatile int acknowledged;
+    private double longestWaitS;
     private int repeated;
+    private volatile String fault = "";
     private volatile boolean over;
 
     /** A job and what was acknowledged of it. */
@@ -45,22 +51,38 @@ final class KillWriter extends Thread {
         setDaemon(true);
     }
 
+    /** What several wrote. */
+    record Sum(int acknowledged, int repeated, double longestWaitS, List<String> faults) {}
+
+    /** Four of them, signed in and begun. */
+    static List<KillWriter> atWork(URI address) throws IOException, InterruptedException {
+        List<KillWriter> writers = new ArrayList<>();
+        for (int i = 0; i < WRITERS; i++) {
+            writers.add(new KillWriter(new Caller(address).signedIn("tech"), i));
+        }
+        writers.forEach(Thread::start);
+        return writers;
+    }
+
+    /** Ends them with the jobs that are under way. */
+    static Sum finish(List<KillWriter> writers) throws InterruptedException {
+        writers.forEach(w -> w.over = true);
+        for (KillWriter writer : writers) {
+            writer.join();
+        }
+        return new Sum(
+                writers.stream().mapToInt(w -> w.acknowledged).sum(),
+                writers.stream().mapToInt(w -> w.repeated).sum(),
+                writers.stream().mapToDouble(w -> w.longestWaitS).max().orElse(0),
+                writers.stream().map(w -> w.fault).filter(f -> !f.isEmpty()).toList());
+    }
+
     List<Made> made() {
         return made;
     }
 
     int acknowledged() {
         return acknowledged;
-    }
-
-    int repeated() {
-        return repeated;
-    }
-
-    /** Ends with the job that is under way. */
-    void finish() throws InterruptedException {
-        over = true;
-        join();
     }
 
     @Override
@@ -71,6 +93,8 @@ final class KillWriter extends Thread {
             }
         } catch (InterruptedException stopped) {
             interrupt();
+        } catch (IllegalStateException wrong) {
+            fault = wrong.getMessage();
         }
     }
 
@@ -132,20 +156,33 @@ final class KillWriter extends Thread {
     /** Sends a change until it is acknowledged. */
     private Caller.Answer written(String method, String path, Map<String, Object> body) throws InterruptedException {
         String key = UUID.randomUUID().toString();
+        long begun = System.nanoTime();
+        String last = "";
         for (int tries = 0; ; tries++) {
             try {
                 Caller.Answer answer =
                         caller.send(method, path, "application/json", Caller.bytes(body), "Idempotency-Key", key);
+                last = answer.status() + " " + answer.text();
                 if (answer.status() == 200) {
                     acknowledged++;
                     repeated += tries;
+                    longestWaitS = Math.max(longestWaitS, (System.nanoTime() - begun) / 1e9);
                     return answer;
                 }
-                if (answer.status() < 500 && answer.status() != 409) {
+                if (answer.status() == UNAUTHORIZED) {
+                    caller.signedIn("tech");
+                    continue;
+                }
+                if (answer.status() < 500 && answer.status() != 409 && !answer.again()) {
                     throw new IllegalStateException(method + " " + path + " " + answer.status() + " " + answer.text());
                 }
             } catch (IOException away) {
+                last = String.valueOf(away.getMessage());
                 // Killed: it is sent again once there is somebody to answer.
+            }
+            if (System.nanoTime() - begun > TimeUnit.SECONDS.toNanos(GIVEN_UP_S)) {
+                throw new IllegalStateException(
+                        method + " " + path + " was not acknowledged in " + GIVEN_UP_S + " s: " + last);
             }
             TimeUnit.MILLISECONDS.sleep(PAUSE_MS);
         }

@@ -44,7 +44,9 @@ class SecurityConfiguration {
                 .authorizeHttpRequests(r -> r.requestMatchers(
                                 "/api/session", "/api/quotes/**", "/api/calendars/**", "/actuator/health/**")
                         .permitAll()
-                        .requestMatchers("/api/**", "/actuator/**", "/v3/**")
+                        .requestMatchers("/actuator/**")
+                        .hasRole(Role.ADMIN.name())
+                        .requestMatchers("/api/**", "/v3/**")
                         .authenticated()
                         .anyRequest()
                         .permitAll())

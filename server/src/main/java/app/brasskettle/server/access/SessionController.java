@@ -8,7 +8,9 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.util.Locale;
 import java.util.Optional;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.info.BuildProperties;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.csrf.CsrfToken;
@@ -30,9 +32,15 @@ class SessionController {
      * @param person who is signed in
      * @param preferences how they want to write and see
      * @param demo whether this is the demonstration shop
+     * @param programVersion number of the program that answers
      * @param factorMissing whether they have to set up a second factor before anything else
      */
-    record Session(Optional<Person> person, Optional<Preferences> preferences, boolean demo, boolean factorMissing) {}
+    record Session(
+            Optional<Person> person,
+            Optional<Preferences> preferences,
+            boolean demo,
+            String programVersion,
+            boolean factorMissing) {}
 
     /** What somebody signs in with; a code where they have a second factor. */
     record SignIn(String username, String password, String code) {}
@@ -42,18 +50,23 @@ class SessionController {
     private final SignedIn signedIn;
     private final SecurityJournal journal;
     private final boolean demo;
+    private final String programVersion;
 
     SessionController(
             AccountStore accounts,
             Door door,
             SignedIn signedIn,
             SecurityJournal journal,
-            @Value("${brasskettle.demo}") boolean demo) {
+            @Value("${brasskettle.demo}") boolean demo,
+            ObjectProvider<BuildProperties> build) {
         this.accounts = accounts;
         this.door = door;
         this.signedIn = signedIn;
         this.journal = journal;
         this.demo = demo;
+        // Where it is started from classes alone, no build has numbered it.
+        this.programVersion =
+                build.stream().map(BuildProperties::getVersion).findFirst().orElse("");
     }
 
     @GetMapping
@@ -77,6 +90,7 @@ class SessionController {
                 person,
                 person.map(p -> accounts.preferences(p.username())),
                 demo,
+                programVersion,
                 SignedIn.factorMissing(request.getSession(false)));
     }
 

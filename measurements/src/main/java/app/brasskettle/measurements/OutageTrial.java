@@ -1,0 +1,142 @@
+package app.brasskettle.measurements;
+
+import java.io.File;
+import java.io.IOException;
+import java.net.URI;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+
+/**
+ * What happens to a shop while people write in it: two servers behind a proxy renewed one after the other, a disk that runs full, a
+ * clock that is set. Afterwards it counts as {@link WriteOracle} does.
+ *
+ * <p>Arguments: {@code rolling}, {@code disk} or {@code clock}; the server's jar, its port, JDBC address, user and password; then
+ * for {@code rolling} the port of a second server, that of the proxy and how often; for {@code disk} a folder on the disk of the
+ * database and a command that starts the database where it does not run; for {@code clock} the file from which the server's clock reads how far off it is, and the environment that makes it.
+ */
+public final class OutageTrial {
+
+    private static final int LOAD_S = 5;
+    private static final List<String> JUMPS = List.of("+2h", "+0", "-2h", "+0", "+1d", "+0");
+
+    private final String[] args;
+    private final WriteOracle oracle;
+
+    private OutageTrial(String[] args) {
+        this.args = args;
+        this.oracle = new WriteOracle(args[3], args[4], args[5]);
+    }
+
+    public static void main(String[] args) throws Exception {
+        OutageTrial trial = new OutageTrial(args);
+        int wrong = switch (args[0]) {
+            case "rolling" -> trial.rolling();
+            case "disk" -> trial.disk();
+            case "clock" -> trial.clock();
+            default -> throw new IllegalArgumentException("rolling, disk or clock");
+        };
+        System.exit(wrong == 0 ? 0 : 1);
+    }
+
+    private TrialServer server(String port, Map<String, String> environment) {
+        return new TrialServer(new File(args[1]), Integer.parseInt(port), environment);
+    }
+
+    private int over(String what, List<KillWriter> writers) throws Exception {
+        KillWriter.Sum sum = KillWriter.finish(writers);
+        System.out.printf(
+                "| %s | %d acknowledged writes, %d calls sent again, longest wait for an acknowledgement %.1f s |%n|---|---|%n",
+                what, sum.acknowledged(), sum.repeated(), sum.longestWaitS());
+        sum.faults().forEach(f -> System.out.println("| a writer gave up | " + f + " |"));
+        return oracle.report(writers) + sum.faults().size();
+    }
+
+    private int rolling() throws Exception {
+        TrialServer one = server(args[2], Map.of());
+        TrialServer two = server(args[6], Map.of());
+        one.start();
+        two.start();
+        int times = Integer.parseInt(args[8]);
+        List<KillWriter> writers = KillWriter.atWork(URI.create("http://127.0.0.1:" + args[7]));
+        for (int n = 0; n < times; n++) {
+            for (TrialServer server : List.of(one, two)) {
+                TimeUnit.SECONDS.sleep(LOAD_S);
+                server.stop();
+                server.start();
+            }
+        }
+        TimeUnit.SECONDS.sleep(LOAD_S);
+        int wrong = over(times + " rolling restarts of two servers behind a proxy", writers);
+        one.stop();
+        two.stop();
+        return wrong;
+    }
+
+    private int disk() throws Exception {
+        TrialServer server = server(args[2], Map.of());
+        server.start();
+        List<KillWriter> writers = KillWriter.atWork(server.address());
+        TimeUnit.SECONDS.sleep(LOAD_S);
+        Path filler = Path.of(args[6], "filler");
+        fill(filler);
+        int before = writers.stream().mapToInt(KillWriter::acknowledged).sum();
+        TimeUnit.SECONDS.sleep(2L * LOAD_S);
+        int during = writers.stream().mapToInt(KillWriter::acknowledged).sum() - before;
+        Caller reader = new Caller(server.address());
+        int health = reader.get("/actuator/health").status();
+        Files.delete(filler);
+        // A database that had no room left for its log has ended itself.
+        TrialServer.run(args[7]);
+        server.healthy();
+        TimeUnit.SECONDS.sleep(2L * LOAD_S);
+        int after = writers.stream().mapToInt(KillWriter::acknowledged).sum() - before - during;
+        int wrong = over("the disk of the database full for " + 2 * LOAD_S + " s", writers);
+        System.out.printf(
+                "| acknowledged while it was full, and in %d s once it was not; health while full | %d, %d; %d |%n",
+                2 * LOAD_S, during, after, health);
+        server.stop();
+        return wrong + (after == 0 ? 1 : 0);
+    }
+
+    /** Writes until the disk takes no more. */
+    private static void fill(Path filler) {
+        byte[] piece = new byte[1 << 16];
+        try (var out = Files.newOutputStream(filler)) {
+            while (true) {
+                out.write(piece);
+            }
+        } catch (IOException full) {
+            // What was wanted.
+        }
+    }
+
+    private int clock() throws Exception {
+        Path off = Path.of(args[6]);
+        Files.writeString(off, "+0\n");
+        TrialServer server = server(
+                args[2],
+                Map.of(
+                        "LD_PRELOAD",
+                        args[7],
+                        "FAKETIME_TIMESTAMP_FILE",
+                        off.toString(),
+                        "FAKETIME_NO_CACHE",
+                        "1",
+                        "FAKETIME_DONT_FAKE_MONOTONIC",
+                        "1"));
+        server.start();
+        List<KillWriter> writers = KillWriter.atWork(server.address());
+        for (String jump : JUMPS) {
+            TimeUnit.SECONDS.sleep(LOAD_S);
+            Files.writeString(off, jump + "\n");
+            System.err.println("clock " + jump);
+        }
+        TimeUnit.SECONDS.sleep(LOAD_S);
+        int wrong = over("the server's clock set " + String.join(", ", JUMPS), writers);
+        server.stop();
+        return wrong;
+    }
+}
