@@ -20,7 +20,7 @@ trial() { java -cp "$ROOT/measurements/target/measurements.jar" "app.brasskettle
 # serve PORT: a demonstration on PORT; sets PORT and SERVER once it answers in health.
 serve() {
   PORT=$1
-  java -Xmx256m -XX:+UseSerialGC -XX:+ExitOnOutOfMemoryError -jar "$WORK/server.jar" \
+  java -Xmx256m -XX:+UseSerialGC -XX:+ExitOnOutOfMemoryError -Xlog:gc:file="$WORK/gc.log" -jar "$WORK/server.jar" \
     --server.port="$PORT" --brasskettle.demo=true >"$ROOT/.data/trial-server.log" 2>&1 </dev/null &
   SERVER=$!
   for _ in $(seq 1 240); do

@@ -179,19 +179,7 @@ public final class BurstTrial {
 
     /** Looks at the floor and a job and sets one down and takes it up, again and again: calls, the longest in ms, refusals. */
     private static double[] work(Caller person, AtomicBoolean over) throws IOException, InterruptedException {
-        String tag = person.post(
-                        "/api/jobs",
-                        Map.of(
-                                "customer", "Trial",
-                                "machine", "burst",
-                                "complaint", "",
-                                "supply", "mains",
-                                "urgency", "usual",
-                                "outageCostPerHour", "0"))
-                .with(200)
-                .json()
-                .at("/identity/tag")
-                .asString();
+        String tag = TrialMotor.received(person, "burst");
         String job = "/api/jobs/" + tag;
         double[] told = new double[3];
         for (int i = 0; !over.get(); i++) {

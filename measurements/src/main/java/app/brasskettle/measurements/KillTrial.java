@@ -2,7 +2,6 @@ package app.brasskettle.measurements;
 
 import java.io.File;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 
@@ -23,7 +22,7 @@ public final class KillTrial {
 
     public static void main(String[] args) throws Exception {
         int kills = Integer.parseInt(args[5]);
-        TrialServer server = new TrialServer(new File(args[0]), Integer.parseInt(args[1]), Map.of());
+        TrialServer server = new TrialServer(new File(args[0]), Integer.parseInt(args[1]));
         server.start();
         List<KillWriter> writers = KillWriter.atWork(server.address());
         int ofDatabase = 0;

@@ -18,20 +18,6 @@ final class KillWriter extends Thread {
     private static final int PAUSE_MS = 150;
     private static final int GIVEN_UP_S = 180;
     private static final int UNAUTHORIZED = 401;
-    static final Map<String, Object> PLATE = Map.ofEntries(
-            Map.entry("phases", "3"),
-            Map.entry("frequencyHz", "50"),
-            Map.entry("ratedPowerW", "15 kW"),
-            Map.entry("ratedVoltageV", "400"),
-            Map.entry("ratedCurrentA", "29"),
-            Map.entry("ratedSpeedRpm", "1460"),
-            Map.entry("codeLetter", ""),
-            Map.entry("connection", "wye"),
-            Map.entry("windingKind", "random-wound"),
-            Map.entry("insulationClass", "F"),
-            Map.entry("madeBefore1970", false),
-            Map.entry("hazardousArea", false));
-
     private final Caller caller;
     private final int number;
     private final List<Made> made = new ArrayList<>();
@@ -99,22 +85,13 @@ final class KillWriter extends Thread {
     }
 
     private void job(String machine) throws InterruptedException {
-        String tag = written(
-                        "POST",
-                        "/api/jobs",
-                        Map.of(
-                                "customer", "Trial",
-                                "machine", machine,
-                                "complaint", "",
-                                "supply", "mains",
-                                "urgency", "usual",
-                                "outageCostPerHour", "0"))
+        String tag = written("POST", "/api/jobs", TrialMotor.receipt(machine))
                 .json()
                 .at("/identity/tag")
                 .asString();
         Made job = new Made(machine, new ArrayList<>(), new ArrayList<>());
         made.add(job);
-        sheet(tag, job, "plate", PLATE);
+        sheet(tag, job, "plate", TrialMotor.PLATE);
         sheet(
                 tag,
                 job,

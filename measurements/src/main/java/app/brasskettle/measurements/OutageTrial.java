@@ -6,21 +6,19 @@ import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Map;
 import java.util.concurrent.TimeUnit;
 
 /**
- * What happens to a shop while people write in it: two servers behind a proxy renewed one after the other, a disk that runs full, a
- * clock that is set. Afterwards it counts as {@link WriteOracle} does.
+ * What happens to a shop while people write in it: two servers behind a proxy renewed one after the other, a disk that runs
+ * full. Afterwards it counts as {@link WriteOracle} does.
  *
- * <p>Arguments: {@code rolling}, {@code disk} or {@code clock}; the server's jar, its port, JDBC address, user and password; then
+ * <p>Arguments: {@code rolling} or {@code disk}; the server's jar, its port, JDBC address, user and password; then
  * for {@code rolling} the port of a second server, that of the proxy and how often; for {@code disk} a folder on the disk of the
- * database and a command that starts the database where it does not run; for {@code clock} the file from which the server's clock reads how far off it is, and the environment that makes it.
+ * database and a command that starts the database where it does not run.
  */
 public final class OutageTrial {
 
     private static final int LOAD_S = 5;
-    private static final List<String> JUMPS = List.of("+2h", "+0", "-2h", "+0", "+1d", "+0");
 
     private final String[] args;
     private final WriteOracle oracle;
@@ -35,14 +33,13 @@ public final class OutageTrial {
         int wrong = switch (args[0]) {
             case "rolling" -> trial.rolling();
             case "disk" -> trial.disk();
-            case "clock" -> trial.clock();
-            default -> throw new IllegalArgumentException("rolling, disk or clock");
+            default -> throw new IllegalArgumentException("rolling or disk");
         };
         System.exit(wrong == 0 ? 0 : 1);
     }
 
-    private TrialServer server(String port, Map<String, String> environment) {
-        return new TrialServer(new File(args[1]), Integer.parseInt(port), environment);
+    private TrialServer server(String port) {
+        return new TrialServer(new File(args[1]), Integer.parseInt(port));
     }
 
     private int over(String what, List<KillWriter> writers) throws Exception {
@@ -55,8 +52,8 @@ public final class OutageTrial {
     }
 
     private int rolling() throws Exception {
-        TrialServer one = server(args[2], Map.of());
-        TrialServer two = server(args[6], Map.of());
+        TrialServer one = server(args[2]);
+        TrialServer two = server(args[6]);
         one.start();
         two.start();
         int times = Integer.parseInt(args[8]);
@@ -76,7 +73,7 @@ public final class OutageTrial {
     }
 
     private int disk() throws Exception {
-        TrialServer server = server(args[2], Map.of());
+        TrialServer server = server(args[2]);
         server.start();
         List<KillWriter> writers = KillWriter.atWork(server.address());
         TimeUnit.SECONDS.sleep(LOAD_S);
@@ -111,32 +108,5 @@ public final class OutageTrial {
         } catch (IOException full) {
             // What was wanted.
         }
-    }
-
-    private int clock() throws Exception {
-        Path off = Path.of(args[6]);
-        Files.writeString(off, "+0\n");
-        TrialServer server = server(
-                args[2],
-                Map.of(
-                        "LD_PRELOAD",
-                        args[7],
-                        "FAKETIME_TIMESTAMP_FILE",
-                        off.toString(),
-                        "FAKETIME_NO_CACHE",
-                        "1",
-                        "FAKETIME_DONT_FAKE_MONOTONIC",
-                        "1"));
-        server.start();
-        List<KillWriter> writers = KillWriter.atWork(server.address());
-        for (String jump : JUMPS) {
-            TimeUnit.SECONDS.sleep(LOAD_S);
-            Files.writeString(off, jump + "\n");
-            System.err.println("clock " + jump);
-        }
-        TimeUnit.SECONDS.sleep(LOAD_S);
-        int wrong = over("the server's clock set " + String.join(", ", JUMPS), writers);
-        server.stop();
-        return wrong;
     }
 }

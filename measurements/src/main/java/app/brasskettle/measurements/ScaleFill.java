@@ -104,8 +104,8 @@ public final class ScaleFill {
             run("analyze copy");
             made += run(JOBS);
             run(TESTS);
-            // A share of the jobs once more often, so that the mean is met.
-            repeat((int) Math.floor(repeats) + (batch % 100 < 100 * (repeats - Math.floor(repeats)) ? 1 : 0));
+            // Some batches once more often than others, so that the mean is met.
+            repeat((int) (Math.floor((batch + 1) * repeats) - Math.floor(batch * repeats)));
             run(SHEETS);
             run(EVENTS);
             run(JOURNAL);

@@ -104,7 +104,7 @@ public final class ScaleTrial {
 
         Worker(int number, long until) throws IOException, InterruptedException {
             this.caller = new Caller(base).signedIn(number % 2 == 0 ? "tech" : "lead");
-            this.own = received(caller, "scale " + number);
+            this.own = TrialMotor.plated(caller, "scale " + number);
             this.random = new Random(number);
             this.until = until;
         }
@@ -160,30 +160,6 @@ public final class ScaleTrial {
                 "at the customer's");
     }
 
-    /** A motor with plate and arrival; its tag. */
-    private static String received(Caller caller, String machine) throws IOException, InterruptedException {
-        String tag = caller.post(
-                        "/api/jobs",
-                        Map.of(
-                                "customer", "Trial",
-                                "machine", machine,
-                                "complaint", "",
-                                "supply", "mains",
-                                "urgency", "usual",
-                                "outageCostPerHour", "0"))
-                .with(200)
-                .json()
-                .at("/identity/tag")
-                .asString();
-        caller.send(
-                        "PUT",
-                        "/api/jobs/" + tag + "/sheets/plate",
-                        "application/json",
-                        Caller.bytes(Map.of("version", 0, "typed", KillWriter.PLATE)))
-                .with(200);
-        return tag;
-    }
-
     private boolean crowd(int people, int seconds) throws IOException, InterruptedException {
         List<Worker> workers = new ArrayList<>();
         long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(seconds);
@@ -220,7 +196,7 @@ public final class ScaleTrial {
 
     private void alone() throws IOException, InterruptedException, SQLException {
         Caller caller = new Caller(base).signedIn("tech");
-        String own = received(caller, "scale alone");
+        String own = TrialMotor.plated(caller, "scale alone");
         System.out.printf(
                 "%n| one person, p50 of %d | the call | the database for its rows | ratio |%n|---|---|---|---|%n",
                 ALONE);

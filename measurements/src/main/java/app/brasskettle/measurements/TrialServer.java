@@ -5,7 +5,6 @@ import java.io.IOException;
 import java.net.URI;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.concurrent.TimeUnit;
 
 /** A demonstration in a process of its own on 127.0.0.1, started again and again. */
@@ -16,14 +15,11 @@ final class TrialServer {
 
     private final File jar;
     private final int port;
-    private final Map<String, String> environment;
     private Process process;
 
-    /** @param environment what the process is told beyond this one's own environment */
-    TrialServer(File jar, int port, Map<String, String> environment) {
+    TrialServer(File jar, int port) {
         this.jar = jar;
         this.port = port;
-        this.environment = Map.copyOf(environment);
     }
 
     URI address() {
@@ -42,11 +38,10 @@ final class TrialServer {
                 jar.toString(),
                 "--server.port=" + port,
                 "--brasskettle.demo=true"));
-        ProcessBuilder builder = new ProcessBuilder(command)
+        process = new ProcessBuilder(command)
                 .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.appendTo(new File(jar + "." + port + ".log")));
-        builder.environment().putAll(environment);
-        process = builder.start();
+                .redirectOutput(ProcessBuilder.Redirect.appendTo(new File(jar + "." + port + ".log")))
+                .start();
         healthy();
     }
 

@@ -1,0 +1,56 @@
+package app.brasskettle.measurements;
+
+import java.io.IOException;
+import java.util.Map;
+
+/** A motor as the trials hand it in, in the words of the pages. */
+final class TrialMotor {
+
+    static final Map<String, Object> PLATE = Map.ofEntries(
+            Map.entry("phases", "3"),
+            Map.entry("frequencyHz", "50"),
+            Map.entry("ratedPowerW", "15 kW"),
+            Map.entry("ratedVoltageV", "400"),
+            Map.entry("ratedCurrentA", "29"),
+            Map.entry("ratedSpeedRpm", "1460"),
+            Map.entry("codeLetter", ""),
+            Map.entry("connection", "wye"),
+            Map.entry("windingKind", "random-wound"),
+            Map.entry("insulationClass", "F"),
+            Map.entry("madeBefore1970", false),
+            Map.entry("hazardousArea", false));
+
+    private TrialMotor() {}
+
+    /** What is said of a motor that is received. */
+    static Map<String, Object> receipt(String machine) {
+        return Map.of(
+                "customer", "Trial",
+                "machine", machine,
+                "complaint", "",
+                "supply", "mains",
+                "urgency", "usual",
+                "outageCostPerHour", "0");
+    }
+
+    /** Receives one; its tag. */
+    static String received(Caller caller, String machine) throws IOException, InterruptedException {
+        return caller.post("/api/jobs", receipt(machine))
+                .with(200)
+                .json()
+                .at("/identity/tag")
+                .asString();
+    }
+
+    /** Receives one and writes its plate; its tag. */
+    static String plated(Caller caller, String machine) throws IOException, InterruptedException {
+        String tag = received(caller, machine);
+        caller.send(
+                        "PUT",
+                        "/api/jobs/" + tag + "/sheets/plate",
+                        "application/json",
+                        Caller.bytes(Map.of("version", 0, "typed", PLATE)))
+                .with(200);
+        return tag;
+    }
+}
