@@ -75,7 +75,7 @@ class DataFolderTest {
         return new Ran(process.exitValue(), said);
     }
 
-    /** A cluster where an earlier release put it, running, with a table somebody writes a thousand rows a second into. */
+    /** A cluster where an earlier release put it, running, with a table to write into. */
     private static final String EARLIER = """
             HOME_DB=$(cluster_home postgres)
             make_cluster "$HOME_DB"
