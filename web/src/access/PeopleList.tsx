@@ -2,10 +2,10 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { call, Refusal } from '../api/http';
-import type { Account, Token } from '../api/types';
+import type { Account, ShopLine, Token } from '../api/types';
 import { at } from '../ui/preview';
 import { ErrorNotice } from '../ui/ErrorNotice';
-import { Picks } from '../quantity/Picks';
+import { ManyPicks, Picks } from '../quantity/Picks';
 import { problemText, TypedField } from '../quantity/TypedField';
 import { TokenRows } from './TokenRows';
 
@@ -34,9 +34,39 @@ function usePeople() {
   return { people, change };
 }
 
+/** The shops of the house, for those who say who belongs to which; none where there is only one. */
+function useShops(mayChange: boolean): ShopLine[] {
+  const shops = useQuery({
+    queryKey: ['shops'],
+    queryFn: () => call<ShopLine[]>('GET', '/api/shops'),
+    enabled: mayChange,
+  });
+  return shops.data && shops.data.length > 1 ? shops.data : [];
+}
+
+function ShopPicks({
+  shops,
+  values,
+  onChange,
+}: {
+  shops: ShopLine[];
+  values: number[];
+  onChange: (values: number[]) => void;
+}) {
+  return (
+    <ManyPicks
+      label="Belongs to"
+      options={shops.map((s) => [String(s.id), s.name])}
+      values={values.map(String)}
+      onChange={(picked) => onChange(picked.map(Number))}
+    />
+  );
+}
+
 /** Who works here; made and closed by an administrator, never deleted. */
 export function PeopleList({ mayChange }: { mayChange: boolean }) {
   const { people, change } = usePeople();
+  const shops = useShops(mayChange);
   const [open, setOpen] = useState<string>();
   return (
     <section style={{ marginTop: 26, maxWidth: 1100 }}>
@@ -51,6 +81,7 @@ export function PeopleList({ mayChange }: { mayChange: boolean }) {
             <th>name</th>
             <th>signs in as</th>
             <th>role</th>
+            {shops.length > 0 && <th>shops</th>}
             <th />
           </tr>
         </thead>
@@ -65,6 +96,14 @@ export function PeopleList({ mayChange }: { mayChange: boolean }) {
                 {ROLES.find(([word]) => word === a.role)?.[1]}
                 {a.closed && <span className="soft"> · closed; the name stays on what was written</span>}
               </td>
+              {shops.length > 0 && (
+                <td>
+                  {shops
+                    .filter((s) => a.shops.includes(s.id))
+                    .map((s) => s.name)
+                    .join(', ') || 'none'}
+                </td>
+              )}
               <td style={{ textAlign: 'right' }}>
                 {mayChange && (
                   <Button onClick={() => setOpen(open === a.username ? undefined : a.username)}>
@@ -72,32 +111,47 @@ export function PeopleList({ mayChange }: { mayChange: boolean }) {
                   </Button>
                 )}
                 {open === a.username && (
-                  <Change account={a} send={change.mutate} done={() => setOpen(undefined)} />
+                  <Change account={a} shops={shops} send={change.mutate} done={() => setOpen(undefined)} />
                 )}
               </td>
             </tr>
           ))}
         </tbody>
       </table>
-      {mayChange && <Hire change={change} />}
+      {mayChange && <Hire shops={shops} change={change} />}
     </section>
   );
 }
 
-function Change({ account, send, done }: { account: Account; send: (s: Send) => void; done: () => void }) {
+function Change({
+  account,
+  shops,
+  send,
+  done,
+}: {
+  account: Account;
+  shops: ShopLine[];
+  send: (s: Send) => void;
+  done: () => void;
+}) {
+  const [belongs, setBelongs] = useState(account.shops);
   const [role, setRole] = useState<RoleWord>(account.role);
   const [password, setPassword] = useState('');
   const path = `/api/people/${account.username}`;
   const put = (closed: boolean) => {
-    send({ method: 'PUT', path, body: { displayName: account.displayName, role, closed } });
+    send({ method: 'PUT', path, body: { displayName: account.displayName, role, closed, shops: belongs } });
     done();
   };
   return (
     <div className="panel" style={{ textAlign: 'left', marginTop: 8 }}>
       <Picks label="Role" value={role} options={ROLES} onPick={setRole} />
+      {shops.length > 0 && <ShopPicks shops={shops} values={belongs} onChange={setBelongs} />}
       <div className="actions" style={{ marginTop: 0 }}>
-        <Button onClick={() => put(account.closed)} disabled={role === account.role}>
-          Keep the role
+        <Button
+          onClick={() => put(account.closed)}
+          disabled={belongs.length === 0 || (role === account.role && same(belongs, account.shops))}
+        >
+          {shops.length > 0 ? 'Keep role and shops' : 'Keep the role'}
         </Button>
         <Button danger={!account.closed} onClick={() => put(!account.closed)}>
           {account.closed ? 'Open the account again' : 'Close the account'}
@@ -126,6 +180,8 @@ function Change({ account, send, done }: { account: Account; send: (s: Send) => 
     </div>
   );
 }
+
+const same = (a: number[], b: number[]) => a.length === b.length && a.every((x) => b.includes(x));
 
 /** What an account holds beside its password: tokens, and a second factor its owner may have lost. */
 function Held({ account }: { account: Account }) {
@@ -159,8 +215,9 @@ function Held({ account }: { account: Account }) {
 
 const NOBODY = { username: '', displayName: '', role: 'technician' as RoleWord, password: '' };
 
-function Hire({ change }: { change: ReturnType<typeof usePeople>['change'] }) {
+function Hire({ shops, change }: { shops: ShopLine[]; change: ReturnType<typeof usePeople>['change'] }) {
   const [v, setV] = useState(NOBODY);
+  const [belongs, setBelongs] = useState<number[]>([]);
   const problems = change.error instanceof Refusal ? change.error.problems : [];
   const password = at(problems, 'password');
   return (
@@ -169,7 +226,8 @@ function Hire({ change }: { change: ReturnType<typeof usePeople>['change'] }) {
       style={{ marginTop: 16 }}
       onSubmit={(e) => {
         e.preventDefault();
-        change.mutate({ method: 'POST', path: '/api/people', body: v }, { onSuccess: () => setV(NOBODY) });
+        const body = shops.length > 0 ? { ...v, shops: belongs } : v;
+        change.mutate({ method: 'POST', path: '/api/people', body }, { onSuccess: () => setV(NOBODY) });
       }}
     >
       <h2>Somebody new</h2>
@@ -200,6 +258,7 @@ function Hire({ change }: { change: ReturnType<typeof usePeople>['change'] }) {
         </label>
       </div>
       <Picks label="Role" value={v.role} options={ROLES} onPick={(role) => setV({ ...v, role })} />
+      {shops.length > 0 && <ShopPicks shops={shops} values={belongs} onChange={setBelongs} />}
       <Button type="primary" htmlType="submit" loading={change.isPending}>
         Make the account
       </Button>

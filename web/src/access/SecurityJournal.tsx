@@ -19,6 +19,7 @@ const WORDS: Record<SecurityEvent['kind'], string> = {
   'token-made': 'token made',
   'token-taken-back': 'token taken back',
   'factor-changed': 'second factor',
+  'shop-opened': 'opened a shop',
   exported: 'exported',
 };
 

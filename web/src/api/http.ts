@@ -1,3 +1,4 @@
+import { shopHeader } from './shop';
 import type { Clash, Problem } from './types';
 
 /** An answer that refuses: its words for the top of the page, its problems for the fields. */
@@ -65,7 +66,7 @@ export async function open(
   key?: string,
   seen?: string,
 ): Promise<Response> {
-  const init: RequestInit = { method, headers: { ...csrf() } };
+  const init: RequestInit = { method, headers: { ...csrf(), ...shopHeader() } };
   const headers = init.headers as Record<string, string>;
   if (body !== undefined) {
     headers['Content-Type'] = 'application/json';
@@ -162,7 +163,7 @@ export async function send<T>(
   progress?: Progress,
   type = 'application/octet-stream',
 ): Promise<T> {
-  const headers = { ...csrf(), 'Content-Type': type, 'Idempotency-Key': key };
+  const headers = { ...csrf(), ...shopHeader(), 'Content-Type': type, 'Idempotency-Key': key };
   const answer = await patiently(() =>
     progress ? upload(path, headers, file, progress) : posted(path, headers, file),
   );

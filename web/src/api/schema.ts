@@ -1547,7 +1547,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["add_2"];
         delete?: never;
@@ -1668,7 +1668,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/plan/expected/{tag}/end": {
+    "/api/plan/expected/{expected}/end": {
         parameters: {
             query?: never;
             header?: never;
@@ -2228,6 +2228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shops": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/teardown/vocabulary": {
         parameters: {
             query?: never;
@@ -2251,7 +2267,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3841,17 +3857,20 @@ export interface components {
             /** @enum {string} */
             role: "technician" | "lead" | "office" | "admin";
             secondFactor: boolean;
+            shops: number[];
             username: string;
         };
         "app.brasskettle.server.access.PeopleController.Change": {
             closed: boolean;
             displayName: string;
             role: string;
+            shops: number[];
         };
         "app.brasskettle.server.access.PeopleController.NewAccount": {
             displayName: string;
             password: string;
             role: string;
+            shops: number[];
             username: string;
         };
         "app.brasskettle.server.access.PeopleController.Reset": {
@@ -3892,6 +3911,7 @@ export interface components {
             person: components["schemas"]["app.brasskettle.server.access.Person"] | null;
             preferences: components["schemas"]["app.brasskettle.server.access.Preferences"] | null;
             programVersion: string;
+            shops: components["schemas"]["app.brasskettle.server.shops.Shop"][];
         };
         "app.brasskettle.server.access.SessionController.SignIn": {
             code: string;
@@ -3916,7 +3936,7 @@ export interface components {
             /** Format: int64 */
             id: number;
             /** @enum {string} */
-            kind: "signed-in" | "sign-in-failed" | "sign-in-throttled" | "signed-out" | "turn-taken" | "turn-failed" | "password-changed" | "password-reset" | "pin-changed" | "account-made" | "account-changed" | "token-made" | "token-taken-back" | "factor-changed" | "exported";
+            kind: "signed-in" | "sign-in-failed" | "sign-in-throttled" | "signed-out" | "turn-taken" | "turn-failed" | "password-changed" | "password-reset" | "pin-changed" | "account-made" | "account-changed" | "token-made" | "token-taken-back" | "factor-changed" | "shop-opened" | "exported";
             username: string;
         };
         "app.brasskettle.server.bank.BankController.Found": {
@@ -4181,6 +4201,8 @@ export interface components {
             photo: number | null;
             promisedAt: string | null;
             setDown: components["schemas"]["app.brasskettle.server.jobs.JobRow.SetDown"] | null;
+            /** Format: int64 */
+            shop: number;
             station: string;
             tag: string;
             urgency: string;
@@ -4428,6 +4450,8 @@ export interface components {
             receivedAt: string;
             receivedBy: string;
             setDown: components["schemas"]["app.brasskettle.server.jobs.JobRow.SetDown"] | null;
+            /** Format: int64 */
+            shop: number;
             supply: string;
             tag: string;
             urgency: string;
@@ -5228,6 +5252,25 @@ export interface components {
             /** @enum {string} */
             school: "standard" | "practice";
         };
+        "app.brasskettle.server.settings.ShopsController.NewShop": {
+            name: string;
+            tagPrefix: string;
+        };
+        "app.brasskettle.server.shops.Shop": {
+            /** Format: int64 */
+            id: number;
+            name: string;
+        };
+        "app.brasskettle.server.shops.ShopStore.Line": {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            motors: number;
+            name: string;
+            /** Format: int32 */
+            people: number;
+            tagPrefix: string;
+        };
         "app.brasskettle.server.teardown.TeardownController.Build": {
             /** @enum {string} */
             build: "ball-sealed" | "ball-capped" | "roller-drive" | "sleeve" | "vertical" | "open" | "brake" | "single-phase";
@@ -5333,7 +5376,10 @@ export interface components {
         };
     };
     responses: never;
-    parameters: never;
+    parameters: {
+        /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+        Shop: number;
+    };
     requestBodies: never;
     headers: never;
     pathItems: never;
@@ -5342,8 +5388,14 @@ export type $defs = Record<string, never>;
 export interface operations {
     csv_3: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description All of the caller's shops read together */
+                shops?: "all";
+            };
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -5360,8 +5412,14 @@ export interface operations {
     };
     json: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description All of the caller's shops read together */
+                shops?: "all";
+            };
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -5386,6 +5444,8 @@ export interface operations {
                 "Content-Type": string;
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -5410,8 +5470,14 @@ export interface operations {
     };
     search_1: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description All of the caller's shops read together */
+                shops?: "all";
+            };
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -5437,7 +5503,10 @@ export interface operations {
     calendar: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path: {
                 secret: string;
             };
@@ -5459,7 +5528,10 @@ export interface operations {
     priors: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -5482,6 +5554,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -5502,7 +5576,10 @@ export interface operations {
     vocabulary_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -5524,7 +5601,10 @@ export interface operations {
             query?: {
                 find?: string;
             };
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -5544,7 +5624,10 @@ export interface operations {
     one: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path: {
                 id: number;
             };
@@ -5569,6 +5652,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path: {
                 id: number;
@@ -5597,8 +5682,13 @@ export interface operations {
             query?: {
                 from?: string;
                 to?: string;
+                /** @description All of the caller's shops read together */
+                shops?: "all";
             };
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -5620,8 +5710,13 @@ export interface operations {
             query?: {
                 from?: string;
                 to?: string;
+                /** @description All of the caller's shops read together */
+                shops?: "all";
             };
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -5643,8 +5738,13 @@ export interface operations {
             query?: {
                 from?: string;
                 to?: string;
+                /** @description All of the caller's shops read together */
+                shops?: "all";
             };
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path: {
                 table: string;
             };
@@ -5668,8 +5768,13 @@ export interface operations {
             query?: {
                 show?: string;
                 find?: string;
+                /** @description All of the caller's shops read together */
+                shops?: "all";
             };
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -5687,7 +5792,10 @@ export interface operations {
     list_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -5710,6 +5818,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -5734,7 +5844,10 @@ export interface operations {
     kinds: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -5757,6 +5870,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path: {
                 id: number;
@@ -5786,8 +5901,13 @@ export interface operations {
                 find?: string;
                 show?: string;
                 after?: string;
+                /** @description All of the caller's shops read together */
+                shops?: "all";
             };
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -5810,6 +5930,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -5837,6 +5959,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -7765,6 +7889,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -7792,6 +7918,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -7819,6 +7947,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -7845,7 +7975,10 @@ export interface operations {
     state: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -7865,7 +7998,10 @@ export interface operations {
     begin_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -7889,7 +8025,10 @@ export interface operations {
     confirm: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -7913,7 +8052,10 @@ export interface operations {
     off: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -7937,7 +8079,10 @@ export interface operations {
     tokens: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -7960,6 +8105,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -7987,6 +8134,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path: {
                 id: number;
@@ -8009,7 +8158,10 @@ export interface operations {
     passport: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path: {
                 serial: string;
             };
@@ -8031,7 +8183,10 @@ export interface operations {
     ovenLog: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -8052,10 +8207,13 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -8078,6 +8236,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -8105,6 +8265,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path: {
                 username: string;
@@ -8134,6 +8296,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path: {
                 username: string;
@@ -8163,6 +8327,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path: {
                 username: string;
@@ -8185,7 +8351,10 @@ export interface operations {
     tokens_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path: {
                 username: string;
             };
@@ -8210,6 +8379,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path: {
                 username: string;
@@ -8233,7 +8404,10 @@ export interface operations {
     view_4: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -8253,7 +8427,10 @@ export interface operations {
     drift: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -8276,9 +8453,11 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path: {
-                tag: string;
+                expected: string;
             };
             cookie?: never;
         };
@@ -8302,7 +8481,10 @@ export interface operations {
     feeds: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -8325,6 +8507,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -8352,6 +8536,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path: {
                 id: number;
@@ -8377,6 +8563,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -8401,7 +8589,10 @@ export interface operations {
     promise: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -8428,6 +8619,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path: {
                 id: number;
@@ -8453,6 +8646,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path: {
                 id: number;
@@ -8475,7 +8670,10 @@ export interface operations {
     view_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -8498,6 +8696,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -8522,7 +8722,10 @@ export interface operations {
     progress: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -8545,6 +8748,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -8569,7 +8774,10 @@ export interface operations {
     stop: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -8589,7 +8797,10 @@ export interface operations {
     wall: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -8612,6 +8823,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -8636,7 +8849,10 @@ export interface operations {
     overview: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -8659,6 +8875,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -8683,7 +8901,10 @@ export interface operations {
     attempt: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path: {
                 id: number;
             };
@@ -8708,6 +8929,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path: {
                 id: number;
@@ -8737,6 +8960,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path: {
                 id: number;
@@ -8763,7 +8988,10 @@ export interface operations {
     question: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path: {
                 drill: string;
                 seed: number;
@@ -8786,7 +9014,10 @@ export interface operations {
     told: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path: {
                 drill: string;
                 seed: number;
@@ -8816,6 +9047,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -8840,7 +9073,10 @@ export interface operations {
     shown: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path: {
                 id: number;
             };
@@ -8865,6 +9101,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path: {
                 id: number;
@@ -8887,7 +9125,10 @@ export interface operations {
     view_3: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -8910,6 +9151,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -8934,7 +9177,10 @@ export interface operations {
     csv: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path: {
                 kind: string;
             };
@@ -8958,7 +9204,10 @@ export interface operations {
             query: {
                 csrf: components["schemas"]["org.springframework.security.web.csrf.CsrfToken"];
             };
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path: {
                 address: string;
             };
@@ -8983,6 +9232,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path: {
                 address: string;
@@ -9009,7 +9260,10 @@ export interface operations {
     photo: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path: {
                 address: string;
                 id: number;
@@ -9032,7 +9286,10 @@ export interface operations {
     pdf: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path: {
                 address: string;
             };
@@ -9054,7 +9311,10 @@ export interface operations {
     view_2: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -9077,6 +9337,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -9104,6 +9366,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path: {
                 id: number;
@@ -9132,7 +9396,10 @@ export interface operations {
             query?: {
                 before?: number;
             };
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -9154,7 +9421,10 @@ export interface operations {
             query: {
                 csrf: components["schemas"]["org.springframework.security.web.csrf.CsrfToken"];
             };
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -9174,7 +9444,10 @@ export interface operations {
     signIn: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -9198,7 +9471,10 @@ export interface operations {
     signOut: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -9218,7 +9494,10 @@ export interface operations {
     people: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -9238,7 +9517,10 @@ export interface operations {
     turn: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -9262,7 +9544,10 @@ export interface operations {
     view: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -9285,6 +9570,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -9309,7 +9596,10 @@ export interface operations {
     journal: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -9329,7 +9619,10 @@ export interface operations {
     forms_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -9346,10 +9639,65 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.shops.ShopStore.Line"][];
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.settings.ShopsController.NewShop"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.shops.ShopStore.Line"][];
+                };
+            };
+        };
+    };
     vocabulary: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -9366,10 +9714,13 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -9389,7 +9740,10 @@ export interface operations {
     newest: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -9412,6 +9766,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path?: never;
             cookie?: never;
@@ -9438,7 +9794,10 @@ export interface operations {
     look: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -9467,6 +9826,8 @@ export interface operations {
             header?: {
                 /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
                 "Idempotency-Key"?: string;
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
             };
             path: {
                 id: number;
@@ -9489,7 +9850,10 @@ export interface operations {
     label: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path: {
                 id: number;
             };
@@ -9511,7 +9875,10 @@ export interface operations {
     forms: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -9531,7 +9898,10 @@ export interface operations {
     answer: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path: {
                 name: string;
             };
@@ -9557,7 +9927,10 @@ export interface operations {
     example: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path: {
                 name: string;
             };
@@ -9581,7 +9954,10 @@ export interface operations {
     typed: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
             path: {
                 name: string;
             };

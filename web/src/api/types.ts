@@ -8,6 +8,7 @@ export type Problem = S['app.brasskettle.core.worksheet.Problem'];
 export type Step = S['app.brasskettle.core.worksheet.Step'];
 export type Session = S['app.brasskettle.server.access.SessionController.Session'];
 export type Person = S['app.brasskettle.server.access.Person'];
+export type ShopLine = S['app.brasskettle.server.shops.ShopStore.Line'];
 export type FloorRow = S['app.brasskettle.server.floor.FloorRow'];
 export type JobView = S['app.brasskettle.server.jobview.JobView'];
 export type Identity = S['app.brasskettle.server.jobview.JobView.Identity'];

@@ -2,6 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { requestKey, send } from '../api/http';
+import { shopLink } from '../api/shop';
 import type { BankImport } from '../api/types';
 import { ErrorNotice } from '../ui/ErrorNotice';
 
@@ -12,8 +13,8 @@ interface Chosen {
 
 const LOOK = 'preview=true';
 
-/** The bank as a file: out whole, in after a look at what it holds. */
-export function BankFile({ mayTake, taken }: { mayTake: boolean; taken: () => void }) {
+/** The bank as a file: out whole (of all shops where `all` are shown), into this shop's after a look at what it holds. */
+export function BankFile({ all, mayTake, taken }: { all: boolean; mayTake: boolean; taken: () => void }) {
   const [chosen, setChosen] = useState<Chosen>();
   const post = useMutation({
     mutationFn: ({ file, query }: { file: File; query: string }) =>
@@ -42,12 +43,14 @@ export function BankFile({ mayTake, taken }: { mayTake: boolean; taken: () => vo
       post.mutate({ file: chosen.file, query: `leaveOut=${leaveOut}` });
     }
   };
+  const which = all ? '?shops=all' : '';
   return (
     <section aria-label="The bank as a file" style={{ marginTop: 26 }}>
       <div className="head">
         <h2>The bank as a file</h2>
         <span>
-          <a href="/api/bank/export.csv">table (CSV)</a> · <a href="/api/bank/export.json">list (JSON)</a>
+          <a href={shopLink(`/api/bank/export.csv${which}`)}>table (CSV)</a> ·{' '}
+          <a href={shopLink(`/api/bank/export.json${which}`)}>list (JSON)</a>
         </span>
       </div>
       {mayTake && (

@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router';
 import type { BankFound } from '../api/types';
 import { TypedField } from '../quantity/TypedField';
 import { Frame } from '../shell/Frame';
+import { Together } from '../session/ShopChoice';
 import { usePerson } from '../session/session';
 import { usePreview } from '../ui/preview';
 import { BankFile } from './BankFile';
@@ -29,8 +30,13 @@ export function BankPage() {
   const person = usePerson();
   const [asked, setAsked] = useState<Asked>({});
   const [taken, setTaken] = useState(0);
+  const [all, setAll] = useState(false);
   const typed = Object.fromEntries(Object.entries(asked).filter(([, text]) => text.trim() !== ''));
-  const found = usePreview<BankFound>(`/api/bank/search?seen=${taken}`, typed, true);
+  const found = usePreview<BankFound>(
+    `/api/bank/search?seen=${taken}${all ? '&shops=all' : ''}`,
+    typed,
+    true,
+  );
   return (
     <Frame keys={[{ key: 'F', label: 'floor', run: () => void navigate('/') }]}>
       <main className="page" id="work">
@@ -39,6 +45,7 @@ export function BankPage() {
           <span className="soft">
             {found ? `${found.size} windings` : ''}; each settled winding comes in with its motor
           </span>
+          <Together all={all} onChange={setAll} />
         </div>
         <form className="asked" onSubmit={(e) => e.preventDefault()} aria-label="What is known">
           {FIELDS.map(([f, label, unit]) => (
@@ -55,6 +62,7 @@ export function BankPage() {
         </form>
         {found && <BankMatches matches={found.matches} asked={Object.keys(typed).length > 0} />}
         <BankFile
+          all={all}
           mayTake={person.role === 'lead' || person.role === 'admin'}
           taken={() => setTaken(taken + 1)}
         />

@@ -3,8 +3,10 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { call, Refusal } from '../api/http';
+import { shopLink } from '../api/shop';
 import type { FigureTable, ShopFigures } from '../api/types';
 import { plain } from '../quantity/figures';
+import { Together } from '../session/ShopChoice';
 import { Frame } from '../shell/Frame';
 import { ErrorNotice } from '../ui/ErrorNotice';
 import './figures.css';
@@ -16,10 +18,12 @@ export function FiguresPage() {
   const navigate = useNavigate();
   const [from, setFrom] = useState('');
   const [to, setTo] = useState('');
+  const [all, setAll] = useState(false);
   const period = new URLSearchParams(
     [
       ['from', from],
       ['to', to],
+      ['shops', all ? 'all' : ''],
     ].filter(([, v]) => v) as string[][],
   ).toString();
   const query = period ? `?${period}` : '';
@@ -38,6 +42,7 @@ export function FiguresPage() {
           <span className="soft">
             {v && `${v.jobs} jobs received ${v.from} to ${v.to}; nothing about persons`}
           </span>
+          <Together all={all} onChange={setAll} />
           <span style={{ flex: 1 }} />
           <label>
             from{' '}
@@ -59,12 +64,12 @@ export function FiguresPage() {
               onChange={(e) => setTo(e.target.value)}
             />
           </label>
-          <Button href={`/api/figures.xlsx${query}`}>XLSX</Button>
+          <Button href={shopLink(`/api/figures.xlsx${query}`)}>XLSX</Button>
         </div>
         <ErrorNotice error={figures.error} />
         <div className="figures">
           {v?.tables.map((t) => (
-            <Table key={t.code} table={t} file={`/api/figures/${t.code}.csv${query}`} />
+            <Table key={t.code} table={t} file={shopLink(`/api/figures/${t.code}.csv${query}`)} />
           ))}
         </div>
       </main>

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { requestKey, send } from '../api/http';
+import { shopLink } from '../api/shop';
 import type { JobView } from '../api/types';
 import { ErrorNotice } from '../ui/ErrorNotice';
 import { usePerson } from '../session/session';
@@ -26,7 +27,7 @@ export function Files({ query }: { query: string }) {
   });
   return (
     <div className="files small">
-      <a href={`/api/floor.csv?${query}`}>This list as CSV</a>
+      <a href={shopLink(`/api/floor.csv?${query}`)}>This list as CSV</a>
       {person.role !== 'technician' && (
         <button type="button" className="linkish" onClick={() => input.current?.click()}>
           {take.isPending ? waiting(sent) : 'Take a job in from a file'}

@@ -3,15 +3,16 @@ import { Button } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { call } from '../api/http';
-import type { FloorRow, Verdict } from '../api/types';
+import { useShop } from '../api/shop';
+import type { FloorRow } from '../api/types';
 import { ErrorNotice } from '../ui/ErrorNotice';
-import { hours, moment, money } from '../quantity/figures';
-import { useShown } from '../quantity/units';
+import { moment } from '../quantity/figures';
 import { useMoney } from '../settings/useSettings';
+import { Together } from '../session/ShopChoice';
 import { Frame, Places } from '../shell/Frame';
-import { Mark } from '../verdict/Mark';
 import './floor.css';
 import { Files } from './Files';
+import { FloorLine } from './FloorLine';
 import { SetDownForm, usePickUp } from './setdown';
 
 const PAGE = 100;
@@ -68,6 +69,8 @@ function useWanted() {
   return {
     find,
     show: list ? list[0] : 'live',
+    all: params.get('shops') === 'all',
+    setAll: (all: boolean) => change('shops', all ? 'all' : ''),
     setFind: (words: string) => {
       setFind(words);
       change('find', words);
@@ -79,15 +82,17 @@ function useWanted() {
 /** What needs hands next, rush first. */
 export function FloorPage() {
   const navigate = useNavigate();
-  const { find, show, setFind, setShow } = useWanted();
+  const { find, show, all: asked, setFind, setShow, setAll } = useWanted();
+  const { shop, shops } = useShop();
+  const all = asked && shops.length > 1;
   const [at, setAt] = useState(0);
   const [settingDown, setSettingDown] = useState<string>();
   const pickUp = usePickUp();
   const inMoney = useMoney();
   const wanted = useSettled(searchable(find));
-  const query = `show=${show}&find=${encodeURIComponent(wanted)}`;
+  const query = `show=${show}&find=${encodeURIComponent(wanted)}${all ? '&shops=all' : ''}`;
   const floor = useInfiniteQuery({
-    queryKey: ['floor', show, wanted],
+    queryKey: ['floor', show, wanted, all],
     queryFn: ({ pageParam }) =>
       call<FloorRow[]>('GET', `/api/jobs?${query}${pageParam ? `&after=${pageParam}` : ''}`),
     initialPageParam: '',
@@ -97,6 +102,11 @@ export function FloorPage() {
   });
   const rows = useMemo(() => floor.data?.pages.flat() ?? [], [floor.data]);
   const rushes = rows.filter((r) => r.urgency === 'rush').map((r) => r.tag);
+  const where = all
+    ? `in ${shops.length} shops`
+    : shops.length > 1
+      ? `at ${shops.find((s) => s.id === shop)?.name ?? ''}`
+      : 'in the shop';
   const running = rows.filter((r) => r.outageSoFar > 0).length;
   const keys = useMemo(
     () => [
@@ -171,8 +181,15 @@ export function FloorPage() {
           <span className="soft">
             {wanted || show !== 'live'
               ? `${rows.length}${floor.hasNextPage ? ' and more' : ''} found`
-              : `${rows.length}${floor.hasNextPage ? ' and more' : ''} motors in the shop · outage running on ${running}`}
+              : `${rows.length}${floor.hasNextPage ? ' and more' : ''} motors ${where} · outage running on ${running}`}
           </span>
+          <Together
+            all={all}
+            onChange={(together) => {
+              setAll(together);
+              setAt(0);
+            }}
+          />
           <div className="lists" role="radiogroup" aria-label="Which jobs">
             {LISTS.map(([list, label]) => (
               <button
@@ -209,10 +226,11 @@ export function FloorPage() {
           </thead>
           <tbody>
             {rows.map((r, n) => (
-              <Row
+              <FloorLine
                 key={r.tag}
                 row={r}
                 here={n === at}
+                shop={all ? shops.find((s) => s.id === r.shop)?.name : undefined}
                 open={() => void navigate(`/jobs/${r.tag}/${r.nextStep}`)}
               />
             ))}
@@ -252,51 +270,5 @@ export function FloorPage() {
         )}
       </main>
     </Frame>
-  );
-}
-
-function Row({ row, here, open }: { row: FloorRow; here: boolean; open: () => void }) {
-  const rush = row.urgency === 'rush';
-  const shown = useShown();
-  const late = row.promisedAt && new Date(row.promisedAt) < new Date();
-  return (
-    <tr className={`${rush ? 'rush' : ''} ${here ? 'here' : ''}`} onClick={open}>
-      <td>
-        <Mark verdict={row.worst as Verdict} size={22} />
-      </td>
-      <td className="tag">
-        <Link to={`/jobs/${row.tag}/${row.nextStep}`}>{row.tag}</Link>
-      </td>
-      <td>
-        {row.photo !== null && (
-          <img
-            className="pic"
-            src={`/api/jobs/${row.tag}/photos/${row.photo}/thumbnail`}
-            alt=""
-            loading="lazy"
-          />
-        )}
-        <b>{row.machine}</b>
-        {row.motor && <span className="soft"> {shown(row.motor.split(' · ')[0] ?? '')}</span>}
-        <small>{row.customer}</small>
-      </td>
-      <td className="station">{row.station}</td>
-      <td>
-        {row.setDown && !row.waiting && <>Set down: “{row.setDown.workNote}”. Then: </>}
-        {shown(row.nextAction)}
-      </td>
-      <td
-        className={rush || late ? 'hot' : ''}
-        title={row.askedBy ? `asked for by ${row.askedBy}` : undefined}
-      >
-        {rush && 'rush'}
-        {rush && row.promisedAt && ' · '}
-        {row.promisedAt ? moment(row.promisedAt) : rush ? '' : '–'}
-        {late && ' · late'}
-        {rush && row.askedBy && <small>{row.askedBy}</small>}
-      </td>
-      <td className="n">{hours(row.hoursInShop)}</td>
-      <td className="n">{money(row.outageSoFar)}</td>
-    </tr>
   );
 }

@@ -3,6 +3,7 @@ import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import type { JobView, Station } from '../api/types';
 import { testAt, useTestKinds } from '../bench/testKinds';
 import { SetDownForm, SetDownNotice } from '../floor/setdown';
+import { useChooseShop } from '../session/ShopChoice';
 import { ErrorNotice } from '../ui/ErrorNotice';
 import { Frame } from '../shell/Frame';
 import type { Key } from '../ui/keys';
@@ -58,6 +59,16 @@ export function JobPage() {
   const navigate = useNavigate();
   const job = useJob(tag);
   const data = job.data;
+  // Rack, instruments and settings beside a job are those of its own shop.
+  const shop = data?.identity.shop;
+  const choose = useChooseShop();
+  useEffect(() => {
+    if (shop !== undefined) {
+      choose(shop);
+    }
+    // The function changes at every look, what it does not.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [shop]);
   const here = step || data?.next.step || 'receive';
   const merged = (useLocation().state as { merged?: string } | null)?.merged;
   const [settingDown, setSettingDown] = useState(false);

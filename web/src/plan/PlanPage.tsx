@@ -1,6 +1,7 @@
 import { Button, Progress } from 'antd';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { shopLink } from '../api/shop';
 import type { PlanItem, PlanSearch } from '../api/types';
 import { plain } from '../quantity/figures';
 import { Frame } from '../shell/Frame';
@@ -82,7 +83,7 @@ export function PlanPage() {
           )}
           <Button onClick={() => void navigate('/plan/what-if')}>What if …</Button>
           <Button onClick={() => void navigate('/plan/roster')}>Roster</Button>
-          <Button href="/api/plan/wall.pdf" target="_blank">
+          <Button href={shopLink('/api/plan/wall.pdf')} target="_blank">
             For the wall
           </Button>
         </div>

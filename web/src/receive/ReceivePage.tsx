@@ -4,6 +4,7 @@ import { useDeferredValue, useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import { call, Refusal, requestKey } from '../api/http';
 import { useOnce } from '../api/once';
+import { useShop } from '../api/shop';
 import { useGoOn } from '../job/useGoOn';
 import type { Customer, JobView } from '../api/types';
 import { useDraft } from '../ui/drafts';
@@ -60,6 +61,7 @@ export function ReceivePage() {
   const goOn = useGoOn();
   const client = useQueryClient();
   const person = usePerson();
+  const { shop, shops } = useShop();
   const draft = useDraft('receive', EMPTY);
   const v = draft.value;
   const key = useRef(requestKey());
@@ -133,7 +135,7 @@ export function ReceivePage() {
           }}
         >
           <div className="head">
-            <h1>Receive a motor</h1>
+            <h1>Receive a motor{shops.length > 1 && <> at {shops.find((s) => s.id === shop)?.name}</>}</h1>
             <span className="soft">what the customer says now is what makes the cause findable later</span>
           </div>
           <ErrorNotice error={receive.error} hide={FIELDS} />

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { createContext, useContext, useEffect, type ReactNode } from 'react';
+import { createContext, Fragment, useContext, useEffect, useMemo, type ReactNode } from 'react';
 import { call } from '../api/http';
+import { setShops, useShop } from '../api/shop';
 import type { Person, Preferences, Session } from '../api/types';
 import { applySetting } from '../theme/theme';
 
@@ -52,6 +53,7 @@ export function WhenSignedIn({
         programVersion: old?.programVersion ?? '',
         person: null,
         preferences: null,
+        shops: [],
         factorMissing: false,
       }));
     window.addEventListener('brasskettle-signed-out', gone);
@@ -64,6 +66,10 @@ export function WhenSignedIn({
       window.dispatchEvent(new Event('brasskettle-setting'));
     }
   }, [setting]);
+  const shops = session.data?.shops;
+  // Before anything below asks for something: every call says its shop.
+  useMemo(() => setShops(shops ?? []), [shops]);
+  const { shop } = useShop();
   if (session.isPending) {
     return null;
   }
@@ -74,7 +80,8 @@ export function WhenSignedIn({
   return (
     <SignedIn.Provider value={person}>
       <Preferred.Provider value={session.data?.preferences ?? { units: 'metric', setting: 'light' }}>
-        {session.data?.factorMissing ? setUp : children}
+        {/* Another shop, another page: nothing that was read of the one before is left on it. */}
+        <Fragment key={shop}>{session.data?.factorMissing ? setUp : children}</Fragment>
       </Preferred.Provider>
     </SignedIn.Provider>
   );

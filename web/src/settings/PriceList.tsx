@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useRef, useState } from 'react';
 import { call, Refusal } from '../api/http';
+import { shopLink } from '../api/shop';
 import type { PriceLists } from '../api/types';
 import { moment } from '../quantity/figures';
 import { TypedField } from '../quantity/TypedField';
@@ -75,7 +76,7 @@ function Table({
             ? `since ${now.validFrom}, by ${now.by}: ${what}`
             : `the example that ships with the product, made up: ${what}`}
         </span>
-        <a href={`/api/prices/${kind}.csv`}>Take it out (CSV)</a>
+        <a href={shopLink(`/api/prices/${kind}.csv`)}>Take it out (CSV)</a>
       </div>
       <ErrorNotice error={add.error} hide={['validFrom']} />
       {mayChange && (

@@ -6,6 +6,7 @@ import { InstrumentList } from '../calibration/InstrumentList';
 import { RackList } from '../rack/RackList';
 import { PriceList } from './PriceList';
 import { SettingsPanel } from './SettingsPanel';
+import { ShopList } from './ShopList';
 import { OwnPassword } from '../access/OwnPassword';
 import { OwnPin } from '../access/OwnPin';
 import { OwnFactor } from '../access/OwnFactor';
@@ -41,6 +42,7 @@ export function ShopPage() {
         <InstrumentList mayChange={leads} />
         <RackList mayChange={person.role !== 'office'} />
         {leads && <PeopleList mayChange={person.role === 'admin'} />}
+        {person.role === 'admin' && <ShopList />}
         {person.role === 'admin' && <SecurityJournal />}
         <p className="small soft" style={{ marginTop: 26 }}>
           Brass Kettle {version}

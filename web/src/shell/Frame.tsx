@@ -10,6 +10,8 @@ import { applySetting, savedSetting } from '../theme/theme';
 import { glyph, useKeys, type Key } from '../ui/keys';
 import { KeySheet } from './KeySheet';
 import { usePrefer } from '../session/preferences';
+import { useShop } from '../api/shop';
+import { ShopChoice } from '../session/ShopChoice';
 import { usePerson, usePreferences } from '../session/session';
 
 const PLACES = [
@@ -85,6 +87,8 @@ function Foot({ keys }: { keys: Key[] }) {
   const full = useStorageFull();
   const [setting, setSetting] = useState(savedSetting);
   const [turning, setTurning] = useState(false);
+  const [choosing, setChoosing] = useState(false);
+  const { shop, shops } = useShop();
   const { units, setting: kept } = usePreferences();
   const prefer = usePrefer();
   useEffect(() => setSetting(kept), [kept]);
@@ -115,6 +119,12 @@ function Foot({ keys }: { keys: Key[] }) {
       <span>
         {person.displayName} · {full && <b className="wrong">this tablet’s storage is full · </b>}
       </span>
+      {shops.length > 1 && (
+        <button type="button" aria-expanded={choosing} onClick={() => setChoosing(!choosing)}>
+          at {shops.find((s) => s.id === shop)?.name}
+        </button>
+      )}
+      {choosing && <ShopChoice done={() => setChoosing(false)} />}
       <OutboxPanel />
       <button type="button" aria-expanded={turning} onClick={() => setTurning(!turning)}>
         change person

@@ -3,6 +3,7 @@ import { Button, Input, type InputRef } from 'antd';
 import { useEffect, useMemo, useRef } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { call, requestKey } from '../api/http';
+import { shopLink } from '../api/shop';
 import type { TriageAnswered, TriageRow, Verdict } from '../api/types';
 import { useDraft } from '../ui/drafts';
 import { usePreview } from '../ui/preview';
@@ -185,7 +186,7 @@ export function TriagePage() {
   );
 }
 
-const label = (row: TriageRow) => `/api/triage/${row.id}/label.pdf`;
+const label = (row: TriageRow) => shopLink(`/api/triage/${row.id}/label.pdf`);
 
 function Looked({ rows, makeJob }: { rows: TriageRow[]; makeJob: (id: number) => void }) {
   if (rows.length === 0) {

@@ -21,10 +21,10 @@ public final class ScaleFill {
     private static final int IN_THE_SHOP = 300;
 
     private static final String JOBS = """
-            insert into job (tag, customer, machine, complaint, supply, urgency, outage_cost_per_hour, promised_at, received_at,
+            insert into job (shop_id, tag, customer, machine, complaint, supply, urgency, outage_cost_per_hour, promised_at, received_at,
                 received_by, simulated_motor, version, motor, station, next_action, next_step, worst, gate, find_by, customer_id,
                 mark, asked_by, left_at, left_how, closed_cause)
-            select 'TQ-' || c.number, u.name, s.machine, s.complaint, s.supply, s.urgency, s.outage_cost_per_hour, null,
+            select s.shop_id, 'TQ-' || c.number, u.name, s.machine, s.complaint, s.supply, s.urgency, s.outage_cost_per_hour, null,
                 now() - c.age, s.received_by, s.simulated_motor, s.version, s.motor, s.station, s.next_action, s.next_step, s.worst,
                 'blocked', replace(replace(s.find_by, lower(s.tag), 'tq-' || c.number), lower(s.customer), lower(u.name)),
                 u.id, 'SC' || c.number / 3, '', case when c.lives then null else now() - c.age + interval '6 days' end,
@@ -82,7 +82,7 @@ public final class ScaleFill {
 
     private void fill(long jobs, long tests) throws SQLException {
         run("create temporary table source as select row_number() over (order by id) - 1 as rank, job.* from job");
-        run("insert into customer (name) select 'Works ' || n from generate_series(0, " + (CUSTOMERS - 1) + ") n");
+        run("insert into customer (shop_id, name) select 1, 'Works ' || n from generate_series(0, " + (CUSTOMERS - 1) + ") n");
         long sources = one("select count(*) from source");
         double standing = one("select count(*) from bench_test where superseded_by is null") / (double) sources;
         double repeats = (double) tests / jobs / standing - 1;

@@ -2,8 +2,11 @@ package app.brasskettle.server.access;
 
 import app.brasskettle.core.quantity.UnitSystem;
 import app.brasskettle.core.worksheet.Coded;
+import app.brasskettle.server.shops.ShopStore;
+import app.brasskettle.server.sql.ShopSql;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -19,9 +22,13 @@ public class AccountStore {
             Person person, String passwordHash, boolean closed, Optional<String> pinHash, Optional<byte[]> factor) {}
 
     private final JdbcClient db;
+    private final ShopSql shop;
+    private final ShopStore shops;
 
-    AccountStore(JdbcClient db) {
+    AccountStore(JdbcClient db, ShopSql shop, ShopStore shops) {
         this.db = db;
+        this.shop = shop;
+        this.shops = shops;
     }
 
     Optional<Account> byUsername(String username) {
@@ -35,6 +42,13 @@ public class AccountStore {
         return db.sql("select * from shop_user order by closed, display_name")
                 .query(AccountStore::account)
                 .list();
+    }
+
+    /** Accounts of those who belong to this shop. */
+    List<Account> here() {
+        return shop.here("""
+                select u.* from shop_user u join shop_member m on m.user_id = u.id and m.shop_id = :shop
+                order by closed, display_name""").query(AccountStore::account).list();
     }
 
     private static Account account(ResultSet row, int n) throws SQLException {
@@ -68,8 +82,8 @@ public class AccountStore {
                 .single();
     }
 
-    /** Adds an account whose password is given as a hash. */
-    public void add(Person person, String passwordHash) {
+    /** Adds an account, which belongs to some shops, and whose password is given as a hash. */
+    public void add(Person person, String passwordHash, Collection<Long> belongs) {
         db.sql("""
                 insert into shop_user (username, display_name, role, password_hash)
                 values (:username, :name, :role, :hash)""")
@@ -78,6 +92,7 @@ public class AccountStore {
                 .param("role", person.role().code())
                 .param("hash", passwordHash)
                 .update();
+        shops.belongs(person.username(), belongs);
     }
 
     void change(Person person, boolean closed) {
@@ -157,10 +172,11 @@ public class AccountStore {
                 .update();
     }
 
-    /** People who can take their turn at a tablet by number. */
+    /** People who can take their turn at a tablet of this shop by number. */
     List<Person> withPin() {
-        return db.sql("""
-                select * from shop_user where pin_hash is not null and not closed and role in ('technician', 'lead')
+        return shop.here("""
+                select * from shop_user u where pin_hash is not null and not closed and role in ('technician', 'lead')
+                  and exists (select from shop_member m where m.user_id = u.id and m.shop_id = :shop)
                 order by display_name""").query((row, n) -> person(row)).list();
     }
 

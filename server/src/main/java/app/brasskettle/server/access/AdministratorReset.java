@@ -2,6 +2,7 @@ package app.brasskettle.server.access;
 
 import app.brasskettle.server.audit.SecurityEventKind;
 import app.brasskettle.server.audit.SecurityJournal;
+import app.brasskettle.server.passwords.Passwords;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;

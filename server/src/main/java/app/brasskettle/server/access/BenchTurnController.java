@@ -5,6 +5,7 @@ import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.audit.SecurityEventKind;
 import app.brasskettle.server.audit.SecurityJournal;
+import app.brasskettle.server.passwords.CommonSecrets;
 import app.brasskettle.server.retries.Unkeyed;
 import app.brasskettle.server.throttle.Attempt;
 import app.brasskettle.server.throttle.Throttle;

@@ -1,5 +1,8 @@
 package app.brasskettle.server.access;
 
+import app.brasskettle.server.passwords.Passwords;
+import app.brasskettle.server.shops.Shop;
+import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -29,7 +32,7 @@ class FirstAdministrator implements ApplicationRunner {
             return;
         }
         String password = Passwords.random();
-        accounts.add(new Person("admin", "Administrator", Role.ADMIN), encoder.encode(password));
+        accounts.add(new Person("admin", "Administrator", Role.ADMIN), encoder.encode(password), List.of(Shop.FIRST));
         LOG.warn("First start: sign in as admin with the password {}", password);
     }
 }

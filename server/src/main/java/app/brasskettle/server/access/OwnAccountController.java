@@ -5,6 +5,7 @@ import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.RecordReader;
 import app.brasskettle.server.audit.SecurityEventKind;
 import app.brasskettle.server.audit.SecurityJournal;
+import app.brasskettle.server.passwords.Passwords;
 import app.brasskettle.server.problems.RefusedException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpSession;

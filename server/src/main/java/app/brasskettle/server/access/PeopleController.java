@@ -5,10 +5,15 @@ import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.audit.SecurityEventKind;
 import app.brasskettle.server.audit.SecurityJournal;
+import app.brasskettle.server.passwords.Passwords;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.shops.CurrentShop;
+import app.brasskettle.server.shops.Shop;
+import app.brasskettle.server.shops.ShopStore;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,14 +34,15 @@ class PeopleController {
     private static final Pattern USERNAME = Pattern.compile("[a-z][a-z0-9.-]{1,39}");
     private static final int MAX_NAME = 80;
 
-    /** An account as an administrator sees it. */
-    record Account(String username, String displayName, Role role, boolean closed, boolean secondFactor) {}
+    /** An account as an administrator sees it, with the numbers of its shops. */
+    record Account(
+            String username, String displayName, Role role, boolean closed, boolean secondFactor, List<Long> shops) {}
 
-    /** An account to make. */
-    record NewAccount(String username, String displayName, String role, String password) {}
+    /** An account to make; it belongs to the shop of the call where it names none. */
+    record NewAccount(String username, String displayName, String role, String password, List<Long> shops) {}
 
-    /** What an account is to be from now on. */
-    record Change(String displayName, String role, boolean closed) {}
+    /** What an account is to be from now on; it belongs to the shops it did where none are named. */
+    record Change(String displayName, String role, boolean closed, List<Long> shops) {}
 
     /** A password set by an administrator, who tells it to the person. */
     record Reset(String password) {}
@@ -45,8 +51,18 @@ class PeopleController {
     private final TokenStore tokens;
     private final PasswordEncoder encoder;
     private final SecurityJournal journal;
+    private final ShopStore shops;
+    private final CurrentShop current;
 
-    PeopleController(AccountStore accounts, TokenStore tokens, PasswordEncoder encoder, SecurityJournal journal) {
+    PeopleController(
+            AccountStore accounts,
+            TokenStore tokens,
+            PasswordEncoder encoder,
+            SecurityJournal journal,
+            ShopStore shops,
+            CurrentShop current) {
+        this.shops = shops;
+        this.current = current;
         this.accounts = accounts;
         this.tokens = tokens;
         this.encoder = encoder;
@@ -55,15 +71,20 @@ class PeopleController {
 
     @GetMapping
     List<Account> all(Authentication who) {
-        People.of(who, Role.LEAD, Role.ADMIN);
-        return accounts.all().stream()
-                .map(a -> new Account(
-                        a.person().username(),
-                        a.person().displayName(),
-                        a.person().role(),
-                        a.closed(),
-                        a.factor().isPresent()))
-                .toList();
+        // An administrator administers the house, a lead hand knows the people of the shop.
+        boolean house = People.of(who, Role.LEAD, Role.ADMIN).role() == Role.ADMIN;
+        return (house ? accounts.all() : accounts.here())
+                .stream()
+                        .map(a -> new Account(
+                                a.person().username(),
+                                a.person().displayName(),
+                                a.person().role(),
+                                a.closed(),
+                                a.factor().isPresent(),
+                                shops.of(a.person().username()).stream()
+                                        .map(Shop::id)
+                                        .toList()))
+                        .toList();
     }
 
     @PostMapping
@@ -83,14 +104,17 @@ class PeopleController {
         }
         Optional<Role> role = checked(body.displayName(), body.role(), problems);
         Passwords.check("password", body.password(), problems);
+        List<Long> belongs = body.shops() == null ? List.of(current.id()) : body.shops();
+        some(belongs, problems);
         problems.throwIfAny();
         accounts.add(
                 new Person(body.username(), body.displayName().strip(), role.orElseThrow()),
-                encoder.encode(body.password()));
+                encoder.encode(body.password()),
+                belongs);
         journal.write(
                 SecurityEventKind.ACCOUNT_MADE,
                 People.of(who).username(),
-                body.username() + ": " + role.orElseThrow().code());
+                body.username() + ": " + role.orElseThrow().code() + inShops(belongs));
         return all(who);
     }
 
@@ -124,9 +148,12 @@ class PeopleController {
         if (!stays && !accounts.anotherAdministrator(username)) {
             problems.add("closed", Problem.Code.CONTRADICTION, "Somebody must be left who can administer the shop");
         }
+        Optional<List<Long>> belongs = Optional.ofNullable(body.shops());
+        belongs.ifPresent(b -> some(b, problems));
         problems.throwIfAny();
         AccountStore.Account before = accounts.byUsername(username).orElseThrow();
         accounts.change(new Person(username, body.displayName().strip(), role.orElseThrow()), body.closed());
+        belongs.ifPresent(b -> shops.belongs(username, b));
         // A session carries its role along; whoever is changed signs in anew.
         accounts.endSessions(username, "");
         if (body.closed() || role.orElseThrow() != before.person().role()) {
@@ -135,7 +162,8 @@ class PeopleController {
         journal.write(
                 SecurityEventKind.ACCOUNT_CHANGED,
                 People.of(who).username(),
-                username + ": " + role.orElseThrow().code() + (body.closed() ? ", closed" : ", open"));
+                username + ": " + role.orElseThrow().code() + (body.closed() ? ", closed" : ", open")
+                        + belongs.map(PeopleController::inShops).orElse(""));
         return all(who);
     }
 
@@ -164,6 +192,20 @@ class PeopleController {
             problems.add("role", Problem.Code.WORD, "role must be one of " + Coded.choices(Role.class));
         }
         return role;
+    }
+
+    private void some(List<Long> belongs, Problems problems) {
+        List<Long> there = shops.all().stream().map(Shop::id).toList();
+        if (belongs.isEmpty()) {
+            problems.add(
+                    "shops", Problem.Code.MISSING, "shops is empty: somebody who belongs to no shop can do nothing");
+        } else if (!there.containsAll(belongs)) {
+            problems.add("shops", Problem.Code.WORD, "shops must be among " + there);
+        }
+    }
+
+    private static String inShops(List<Long> belongs) {
+        return ", in shop " + belongs.stream().map(String::valueOf).collect(Collectors.joining(" and "));
     }
 
     private void known(String username) {

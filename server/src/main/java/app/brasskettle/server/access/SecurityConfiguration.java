@@ -2,6 +2,7 @@ package app.brasskettle.server.access;
 
 import static org.springframework.security.config.Customizer.withDefaults;
 
+import app.brasskettle.server.passwords.UnhurriedEncoder;
 import app.brasskettle.server.problems.ProblemAnswer;
 import java.time.Duration;
 import org.springframework.beans.factory.annotation.Value;

@@ -3,9 +3,12 @@ package app.brasskettle.server.access;
 import app.brasskettle.server.audit.SecurityEventKind;
 import app.brasskettle.server.audit.SecurityJournal;
 import app.brasskettle.server.retries.Unkeyed;
+import app.brasskettle.server.shops.Shop;
+import app.brasskettle.server.shops.ShopStore;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.springframework.beans.factory.ObjectProvider;
@@ -33,6 +36,7 @@ class SessionController {
      * @param preferences how they want to write and see
      * @param demo whether this is the demonstration shop
      * @param programVersion number of the program that answers
+     * @param shops the shops they belong to
      * @param factorMissing whether they have to set up a second factor before anything else
      */
     record Session(
@@ -40,6 +44,7 @@ class SessionController {
             Optional<Preferences> preferences,
             boolean demo,
             String programVersion,
+            List<Shop> shops,
             boolean factorMissing) {}
 
     /** What somebody signs in with; a code where they have a second factor. */
@@ -49,6 +54,7 @@ class SessionController {
     private final Door door;
     private final SignedIn signedIn;
     private final SecurityJournal journal;
+    private final ShopStore shops;
     private final boolean demo;
     private final String programVersion;
 
@@ -57,12 +63,14 @@ class SessionController {
             Door door,
             SignedIn signedIn,
             SecurityJournal journal,
+            ShopStore shops,
             @Value("${brasskettle.demo}") boolean demo,
             ObjectProvider<BuildProperties> build) {
         this.accounts = accounts;
         this.door = door;
         this.signedIn = signedIn;
         this.journal = journal;
+        this.shops = shops;
         this.demo = demo;
         // Where it is started from classes alone, no build has numbered it.
         this.programVersion =
@@ -91,6 +99,7 @@ class SessionController {
                 person.map(p -> accounts.preferences(p.username())),
                 demo,
                 programVersion,
+                person.map(p -> shops.of(p.username())).orElse(List.of()),
                 SignedIn.factorMissing(request.getSession(false)));
     }
 

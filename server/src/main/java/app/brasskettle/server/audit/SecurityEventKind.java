@@ -18,5 +18,6 @@ public enum SecurityEventKind implements Coded {
     TOKEN_MADE,
     TOKEN_TAKEN_BACK,
     FACTOR_CHANGED,
+    SHOP_OPENED,
     EXPORTED
 }

@@ -13,23 +13,31 @@ import app.brasskettle.core.redesign.RedesignSheet;
 import app.brasskettle.core.windingtake.WindingRecord;
 import app.brasskettle.core.windingtake.WindingTake;
 import app.brasskettle.server.jobs.RecordedJob;
+import app.brasskettle.server.shops.CurrentShop;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
-/** Searches of the bank. The index is kept in memory and read anew when the bank has changed. */
+/** Searches of the bank. An index for each shop is kept in memory and read anew when the bank has changed. */
 @Component
 public class BankBook {
 
     private static final int BESIDE_A_TAKE = 4;
+    /** Indexes kept: one for each shop, or for shops searched together, that was searched lately. */
+    private static final int KEPT = 6;
 
     private final BankStore store;
-    private volatile Read read = new Read(0, new BankIndex(List.of()));
+    private final CurrentShop current;
+    private final Cache<List<Long>, Read> kept =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
 
-    BankBook(BankStore store) {
+    BankBook(BankStore store, CurrentShop current) {
         this.store = store;
+        this.current = current;
     }
 
     /** The index of one version of the bank. */
@@ -37,17 +45,14 @@ public class BankBook {
 
     private BankIndex index() {
         long version = store.version();
-        Read now = read;
-        if (now.version() != version) {
-            synchronized (this) {
-                now = read;
-                if (now.version() != version) {
-                    now = new Read(version, new BankIndex(store.entries()));
-                    read = now;
-                }
-            }
-        }
-        return now.index();
+        // Two who search at once wait for one reading.
+        return kept.asMap()
+                .compute(
+                        current.seen(),
+                        (shops, read) -> read != null && read.version() == version
+                                ? read
+                                : new Read(version, new BankIndex(store.entries())))
+                .index();
     }
 
     /**

@@ -14,6 +14,7 @@ import app.brasskettle.server.audit.SecurityJournal;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.retries.Unkeyed;
+import app.brasskettle.server.shops.ShopsTogether;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.OutputStreamWriter;
@@ -77,6 +78,7 @@ class BankController {
 
     /** Finds the nearest windings to what is typed, any of it. */
     @Unkeyed("Looks ahead and keeps nothing")
+    @ShopsTogether
     @PostMapping("/search")
     Found search(@RequestBody Map<String, Object> typed) {
         TypedInput.Read<BankQuestion> read = TypedInput.read(BankQuestion.class, typed);
@@ -155,6 +157,7 @@ class BankController {
     }
 
     /** Gives all windings out as a table that can be taken in again. */
+    @ShopsTogether
     @GetMapping(value = "/export.csv", produces = "text/csv;charset=UTF-8")
     void csv(HttpServletResponse answer, Authentication who) throws IOException {
         security.write(SecurityEventKind.EXPORTED, People.of(who).username(), "windings.csv");
@@ -165,6 +168,7 @@ class BankController {
     }
 
     /** Gives all windings out as a list that can be taken in again. */
+    @ShopsTogether
     @GetMapping(value = "/export.json", produces = MediaType.APPLICATION_JSON_VALUE)
     void json(HttpServletResponse answer, Authentication who) throws IOException {
         security.write(SecurityEventKind.EXPORTED, People.of(who).username(), "windings.json");

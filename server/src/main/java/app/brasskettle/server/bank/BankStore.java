@@ -5,6 +5,8 @@ import app.brasskettle.core.bank.BankIndex;
 import app.brasskettle.core.bank.BankRecord;
 import app.brasskettle.core.worksheet.RecordReader;
 import app.brasskettle.server.json.StrictJson;
+import app.brasskettle.server.shops.CurrentShop;
+import app.brasskettle.server.sql.ShopSql;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.OffsetDateTime;
@@ -26,18 +28,22 @@ import org.springframework.stereotype.Component;
 class BankStore {
 
     private static final String COLUMNS =
-            "key, job_id, mark, record, words, rated_power_w, poles, slots, bore_diameter_m, core_length_m, span_slots,"
+            "shop_id, key, job_id, mark, record, words, rated_power_w, poles, slots, bore_diameter_m, core_length_m, span_slots,"
                     + " rated_voltage_v, frequency_hz, written_by, written_at";
     private static final String VALUES =
-            "(:key, :job, :mark, :record::jsonb, :words, :power, :poles, :slots, :bore, :length, :span, :volts, :hertz, :by, :at)";
+            "(:shop, :key, :job, :mark, :record::jsonb, :words, :power, :poles, :slots, :bore, :length, :span, :volts, :hertz, :by, :at)";
     private static final int FETCH = 2000;
 
     private final JdbcClient db;
+    private final ShopSql shop;
+    private final CurrentShop current;
     private final NamedParameterJdbcTemplate batches;
     private final StrictJson json;
 
-    BankStore(JdbcClient db, NamedParameterJdbcTemplate batches, StrictJson json) {
+    BankStore(JdbcClient db, ShopSql shop, CurrentShop current, NamedParameterJdbcTemplate batches, StrictJson json) {
         this.db = db;
+        this.shop = shop;
+        this.current = current;
         this.batches = batches;
         this.json = json;
     }
@@ -63,9 +69,9 @@ class BankStore {
 
     /** Another shop may have sent a winding under the tag of a job here: the job's own is then kept beside it. */
     private String freeKey(long job, String tag) {
-        return db.sql("""
+        return shop.here("""
                 select k from (select :tag as k, 1 as n union all select :tag || ' (' || i || ')', i from generate_series(2, 99) i) keys
-                where not exists (select from bank_winding b where b.key = k and b.job_id is distinct from :job) order by n limit 1""")
+                where not exists (select from bank_winding b where b.shop_id = :shop and b.key = k and b.job_id is distinct from :job) order by n limit 1""")
                 .param("tag", tag)
                 .param("job", job)
                 .query(String.class)
@@ -88,6 +94,7 @@ class BankStore {
 
     private MapSqlParameterSource row(OptionalLong job, String mark, BankRecord record, String by, OffsetDateTime at) {
         return new MapSqlParameterSource()
+                .addValue("shop", current.id())
                 .addValue("key", record.key())
                 .addValue("job", job.isPresent() ? job.getAsLong() : null)
                 .addValue("mark", mark)
@@ -112,17 +119,16 @@ class BankStore {
 
     /** Returns the number of what the bank has of a job. */
     Optional<Long> ofJob(String tag) {
-        return db.sql("select b.id from bank_winding b join job j on j.id = b.job_id where j.tag = :tag")
-                .param("tag", tag)
-                .query(Long.class)
-                .optional();
+        return shop.here("""
+                select b.id from bank_winding b join job j on j.id = b.job_id
+                where j.tag = :tag and j.shop_id = :shop""").param("tag", tag).query(Long.class).optional();
     }
 
     /** Lists what a search reads of all windings. */
     List<BankIndex.Entry> entries() {
-        return db.sql("""
+        return shop.together("""
                 select id, words, rated_power_w, poles, slots, bore_diameter_m, core_length_m, span_slots, rated_voltage_v,
-                  frequency_hz from bank_winding order by id""").query(BankStore::entry).list();
+                  frequency_hz from bank_winding where shop_id = any(:shops) order by id""").query(BankStore::entry).list();
     }
 
     private static BankIndex.Entry entry(ResultSet row, int n) throws SQLException {
@@ -143,7 +149,7 @@ class BankStore {
     Map<Long, BankRecord> records(Collection<Long> ids) {
         Map<Long, BankRecord> found = new HashMap<>();
         if (!ids.isEmpty()) {
-            db.sql("select id, record from bank_winding where id in (:ids)")
+            shop.together("select id, record from bank_winding where shop_id = any(:shops) and id in (:ids)")
                     .param("ids", ids)
                     .query(row -> {
                         found.put(row.getLong("id"), read(row.getString("record")));
@@ -155,7 +161,7 @@ class BankStore {
     /** Returns the records with these keys. */
     Map<String, BankRecord> byKey(Collection<String> keys) {
         Map<String, BankRecord> found = new HashMap<>();
-        db.sql("select key, record from bank_winding where key = any (:keys)")
+        shop.here("select key, record from bank_winding where shop_id = :shop and key = any (:keys)")
                 .param("keys", keys.toArray(String[]::new))
                 .query(row -> {
                     found.put(row.getString("key"), read(row.getString("record")));
@@ -168,7 +174,8 @@ class BankStore {
         long after = 0;
         while (true) {
             long from = after;
-            List<Long> ids = db.sql("select id from bank_winding where id > :after order by id limit :most")
+            List<Long> ids = shop.together(
+                            "select id from bank_winding where shop_id = any(:shops) and id > :after order by id limit :most")
                     .param("after", from)
                     .param("most", FETCH)
                     .query(Long.class)
@@ -186,15 +193,15 @@ class BankStore {
     Map<Long, Times> times(Collection<Long> ids) {
         Map<Long, Times> times = new HashMap<>();
         if (!ids.isEmpty()) {
-            db.sql("""
+            shop.together("""
                     select b.id, count(*) as rewound, count(*) filter (where exists (select from job_event r
                         where r.job_id = j.id and r.kind = 'run-released' and r.done_at > w.at and not r.imported)) as proved
                     from bank_winding b
                     join lateral (select b.job_id as id where b.job_id is not null
-                      union select m.id from job m where m.mark = b.mark and m.mark <> '') j on true
+                      union select m.id from job m where m.shop_id = b.shop_id and m.mark = b.mark and m.mark <> '') j on true
                     join lateral (select max(e.done_at) as at from job_event e where e.job_id = j.id and e.kind = 'worked'
                       and not e.imported and e.detail ->> 'work' = 'rewound') w on w.at is not null
-                    where b.id in (:ids) group by b.id""").param("ids", ids).query(row -> {
+                    where b.shop_id = any(:shops) and b.id in (:ids) group by b.id""").param("ids", ids).query(row -> {
                 times.put(row.getLong("id"), new Times(row.getInt("rewound"), row.getInt("proved")));
             });
         }
@@ -205,9 +212,9 @@ class BankStore {
     Map<Long, Map<String, Object>> redesigns(Collection<Long> ids) {
         Map<Long, Map<String, Object>> found = new HashMap<>();
         if (!ids.isEmpty()) {
-            db.sql("""
+            shop.together("""
                     select b.id, s.typed from bank_winding b join job_sheet s on s.job_id = b.job_id and s.kind = 'redesign'
-                    where b.id in (:ids)""").param("ids", ids).query(row -> {
+                    where b.shop_id = any(:shops) and b.id in (:ids)""").param("ids", ids).query(row -> {
                 found.put(row.getLong("id"), json.stored(row.getString("typed")));
             });
         }

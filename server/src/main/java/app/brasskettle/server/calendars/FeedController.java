@@ -13,6 +13,7 @@ import app.brasskettle.server.planning.PlanBook;
 import app.brasskettle.server.planning.ToldPlan;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.settings.SettingsStore;
+import app.brasskettle.server.shops.CurrentShop;
 import app.brasskettle.server.throttle.Attempt;
 import app.brasskettle.server.throttle.Throttle;
 import jakarta.servlet.http.HttpServletRequest;
@@ -39,13 +40,21 @@ class FeedController {
     private final SettingsStore settings;
     private final PublicAddress address;
     private final Throttle throttle;
+    private final CurrentShop current;
 
-    FeedController(FeedStore store, PlanBook plan, SettingsStore settings, PublicAddress address, Throttle throttle) {
+    FeedController(
+            FeedStore store,
+            PlanBook plan,
+            SettingsStore settings,
+            PublicAddress address,
+            Throttle throttle,
+            CurrentShop current) {
         this.store = store;
         this.plan = plan;
         this.settings = settings;
         this.address = address;
         this.throttle = throttle;
+        this.current = current;
     }
 
     /** Whose calendar. */
@@ -94,10 +103,12 @@ class FeedController {
     ResponseEntity<String> calendar(@PathVariable String secret, HttpServletRequest call) {
         String caller = call.getRemoteAddr();
         throttle.check(Attempt.CALENDAR_ADDRESS, caller);
-        FeedStore.Feed feed = store.byHash(SecretAddress.hash(secret)).orElseThrow(() -> {
+        FeedStore.Opened opened = store.byHash(SecretAddress.hash(secret)).orElseThrow(() -> {
             throttle.count(Attempt.CALENDAR_ADDRESS, caller);
             return RefusedException.unknown("There is no such calendar, or its address was taken back");
         });
+        current.enter(opened.shop());
+        FeedStore.Feed feed = opened.feed();
         Optional<ToldPlan> told = plan.told();
         String text = PlanCalendar.of(
                 feed.kind(),

@@ -1,5 +1,6 @@
 package app.brasskettle.server.calendars;
 
+import app.brasskettle.server.sql.ShopSql;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.OffsetDateTime;
@@ -24,15 +25,17 @@ class FeedStore {
             Optional<OffsetDateTime> revokedAt) {}
 
     private final JdbcClient db;
+    private final ShopSql shop;
 
-    FeedStore(JdbcClient db) {
+    FeedStore(JdbcClient db, ShopSql shop) {
         this.db = db;
+        this.shop = shop;
     }
 
     void add(FeedKind kind, String name, String hash, String by, OffsetDateTime at) {
-        db.sql("""
-                insert into calendar_feed (kind, name, hash, made_by, made_at)
-                values (:kind, :name, :hash, :by, :at)""")
+        shop.here("""
+                insert into calendar_feed (shop_id, kind, name, hash, made_by, made_at)
+                values (:shop, :kind, :name, :hash, :by, :at)""")
                 .param("kind", kind.code())
                 .param("name", name)
                 .param("hash", hash)
@@ -42,22 +45,26 @@ class FeedStore {
     }
 
     List<Feed> standing() {
-        return db.sql("select * from calendar_feed where revoked_at is null order by kind, name, id")
+        return shop.here(
+                        "select * from calendar_feed where shop_id = :shop and revoked_at is null order by kind, name, id")
                 .query(FeedStore::feed)
                 .list();
     }
 
-    Optional<Feed> byHash(String hash) {
+    /** What an address opens, and in which shop. */
+    record Opened(long shop, Feed feed) {}
+
+    Optional<Opened> byHash(String hash) {
         return db.sql("select * from calendar_feed where hash = :hash and revoked_at is null")
                 .param("hash", hash)
-                .query(FeedStore::feed)
+                .query((row, n) -> new Opened(row.getLong("shop_id"), feed(row, n)))
                 .optional();
     }
 
     /** Takes an address back; false where there is none. */
     boolean revoke(long id, String by, OffsetDateTime at) {
-        return db.sql("""
-                update calendar_feed set revoked_by = :by, revoked_at = :at where id = :id and revoked_at is null""").param("by", by).param("at", at).param("id", id).update() == 1;
+        return shop.here("""
+                update calendar_feed set revoked_by = :by, revoked_at = :at where id = :id and shop_id = :shop and revoked_at is null""").param("by", by).param("at", at).param("id", id).update() == 1;
     }
 
     private static Feed feed(ResultSet row, int n) throws SQLException {

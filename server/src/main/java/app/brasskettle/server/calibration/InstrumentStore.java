@@ -2,34 +2,34 @@ package app.brasskettle.server.calibration;
 
 import app.brasskettle.core.testkind.InstrumentKind;
 import app.brasskettle.core.worksheet.Coded;
+import app.brasskettle.server.sql.ShopSql;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
 /** Instruments of the shop in PostgreSQL. */
 @Component
 public class InstrumentStore {
 
-    private final JdbcClient db;
+    private final ShopSql shop;
 
-    InstrumentStore(JdbcClient db) {
-        this.db = db;
+    InstrumentStore(ShopSql shop) {
+        this.shop = shop;
     }
 
     List<ShopInstrument> all() {
-        return db.sql("select * from shop_instrument order by retired, lower(name), id")
+        return shop.here("select * from shop_instrument where shop_id = :shop order by retired, lower(name), id")
                 .query(InstrumentStore::row)
                 .list();
     }
 
     /** The instrument numbered {@code id}. */
     public Optional<ShopInstrument> find(long id) {
-        return db.sql("select * from shop_instrument where id = :id")
+        return shop.here("select * from shop_instrument where id = :id and shop_id = :shop")
                 .param("id", id)
                 .query(InstrumentStore::row)
                 .optional();
@@ -37,8 +37,9 @@ public class InstrumentStore {
 
     /** Adds an instrument; its number. */
     public long add(String name, String serial, InstrumentKind kind, LocalDate due) {
-        return db.sql("""
-                insert into shop_instrument (name, serial, kind, calibration_due) values (:name, :serial, :kind, :due) returning id""")
+        return shop.here("""
+                insert into shop_instrument (shop_id, name, serial, kind, calibration_due)
+                values (:shop, :name, :serial, :kind, :due) returning id""")
                 .param("name", name)
                 .param("serial", serial)
                 .param("kind", kind.code())
@@ -49,9 +50,9 @@ public class InstrumentStore {
 
     /** Writes what changed; false when there is no such instrument. */
     boolean write(long id, String name, String serial, InstrumentKind kind, LocalDate due, boolean retired) {
-        return db.sql("""
+        return shop.here("""
                         update shop_instrument set name = :name, serial = :serial, kind = :kind, calibration_due = :due, retired = :retired
-                        where id = :id""")
+                        where id = :id and shop_id = :shop""")
                         .param("name", name)
                         .param("serial", serial)
                         .param("kind", kind.code())

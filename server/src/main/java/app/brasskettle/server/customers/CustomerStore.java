@@ -1,5 +1,6 @@
 package app.brasskettle.server.customers;
 
+import app.brasskettle.server.sql.ShopSql;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
@@ -19,22 +20,24 @@ public class CustomerStore {
             "select c.*, (select count(*) from job j where j.customer_id = c.id) as jobs from customer c ";
 
     private final JdbcClient db;
+    private final ShopSql shop;
 
-    CustomerStore(JdbcClient db) {
+    CustomerStore(JdbcClient db, ShopSql shop) {
         this.db = db;
+        this.shop = shop;
     }
 
     /** Number of the customer called {@code name}, whatever its case; it is added when nobody is called so yet. */
     public long findOrAdd(String name) {
         // The harmless update makes the statement answer with the row whether it stood there or not.
-        return db.sql("""
-                insert into customer (name) values (:name)
-                on conflict (lower(name)) do update set name = customer.name returning id""").param("name", name.strip()).query(Long.class).single();
+        return shop.here("""
+                insert into customer (shop_id, name) values (:shop, :name)
+                on conflict (shop_id, lower(name)) do update set name = customer.name returning id""").param("name", name.strip()).query(Long.class).single();
     }
 
     List<Customer> named(String find) {
-        return withContacts(db.sql(CUSTOMERS + """
-                where strpos(lower(c.name), lower(:find)) > 0 order by lower(c.name) limit :most""")
+        return withContacts(shop.here(CUSTOMERS + """
+                where c.shop_id = :shop and strpos(lower(c.name), lower(:find)) > 0 order by lower(c.name) limit :most""")
                 .param("find", find.strip())
                 .param("most", MAX_ROWS)
                 .query(CustomerStore::customer)
@@ -43,7 +46,7 @@ public class CustomerStore {
 
     /** The customer with this number. */
     public Optional<Customer> byId(long id) {
-        return withContacts(db.sql(CUSTOMERS + "where c.id = :id")
+        return withContacts(shop.here(CUSTOMERS + "where c.id = :id and c.shop_id = :shop")
                         .param("id", id)
                         .query(CustomerStore::customer)
                         .list())
@@ -84,7 +87,8 @@ public class CustomerStore {
 
     /** True when another customer than {@code id} is called so. */
     boolean taken(String name, long id) {
-        return db.sql("select exists (select from customer where lower(name) = lower(:name) and id <> :id)")
+        return shop.here("""
+                select exists (select from customer where shop_id = :shop and lower(name) = lower(:name) and id <> :id)""")
                 .param("name", name.strip())
                 .param("id", id)
                 .query(Boolean.class)
@@ -93,9 +97,9 @@ public class CustomerStore {
 
     /** Writes a customer whose writer saw {@code seen}; false when somebody else wrote it since. */
     boolean write(long id, int seen, Customer.Writing writing) {
-        int changed = db.sql("""
+        int changed = shop.here("""
                 update customer set name = :name, note = :note, version = version + 1
-                where id = :id and version = :seen""")
+                where id = :id and shop_id = :shop and version = :seen""")
                 .param("name", writing.name().strip())
                 .param("note", writing.note())
                 .param("id", id)

@@ -29,6 +29,8 @@ import app.brasskettle.server.quotes.QuoteBook;
 import app.brasskettle.server.settings.SettingsStore;
 import app.brasskettle.server.settings.ShopSettings;
 import app.brasskettle.server.sheets.SheetKind;
+import app.brasskettle.server.shops.CurrentShop;
+import app.brasskettle.server.shops.Shop;
 import app.brasskettle.server.winding.WindingBook;
 import java.io.IOException;
 import java.io.InputStream;
@@ -99,6 +101,7 @@ class DemoShop implements ApplicationRunner {
     private final PasswordEncoder encoder;
     private final JsonMapper json;
     private final TransactionTemplate together;
+    private final CurrentShop current;
     private final OffsetDateTime now = OffsetDateTime.now(ZoneOffset.UTC);
 
     DemoShop(
@@ -118,7 +121,8 @@ class DemoShop implements ApplicationRunner {
             AccountStore accounts,
             PasswordEncoder encoder,
             JsonMapper json,
-            TransactionTemplate together) {
+            TransactionTemplate together,
+            CurrentShop current) {
         this.book = book;
         this.tests = tests;
         this.readings = readings;
@@ -136,6 +140,7 @@ class DemoShop implements ApplicationRunner {
         this.encoder = encoder;
         this.json = json;
         this.together = together;
+        this.current = current;
     }
 
     /** A job of the demonstration: how it came in, and what was done since. */
@@ -169,9 +174,9 @@ class DemoShop implements ApplicationRunner {
             stories = json.readValue(in, json.getTypeFactory().constructCollectionType(List.class, Story.class));
         }
         List<DemoRack.Reels> wires = rack.told();
-        together.executeWithoutResult(t -> {
+        together.executeWithoutResult(t -> current.in(Shop.FIRST, () -> {
             String hash = encoder.encode("tarnquay");
-            PEOPLE.values().forEach(p -> accounts.add(p, hash));
+            PEOPLE.values().forEach(p -> accounts.add(p, hash, List.of(Shop.FIRST)));
             accounts.setPin("tech", Optional.of(encoder.encode("1860")));
             accounts.setPin("lead", Optional.of(encoder.encode("1705")));
             settings.write(
@@ -190,7 +195,7 @@ class DemoShop implements ApplicationRunner {
             stories.forEach(this::tell);
             benches.furnish(now);
             roster.write(now.minusDays(30));
-        });
+        }));
         LOG.info("Tarn Quay Motor Works is set up with {} jobs", stories.size());
     }
 

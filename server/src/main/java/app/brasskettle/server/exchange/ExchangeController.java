@@ -16,6 +16,7 @@ import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.photos.Photo;
 import app.brasskettle.server.photos.PhotoBook;
 import app.brasskettle.server.photos.PreparedPhotos;
+import app.brasskettle.server.shops.ShopsTogether;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.OutputStreamWriter;
@@ -131,6 +132,7 @@ class ExchangeController {
     }
 
     /** Writes page after page straight into the answer: a list of what left is longer than memory. */
+    @ShopsTogether
     @GetMapping(value = "/api/floor.csv", produces = "text/csv")
     void list(
             @RequestParam(defaultValue = "live") String show,

@@ -136,7 +136,7 @@ public class JobFiles {
     }
 
     /**
-     * Takes a job in under its own tag, or under a new one where the shop has that tag already; every result is computed anew.
+     * Takes a job in under its own tag, or under a new one where the house has that tag already; every result is computed anew.
      *
      * @return the tag it stands under
      * @throws InvalidInputException when anything in the file is not what the product would have written
@@ -149,9 +149,7 @@ public class JobFiles {
         receipt.check(told.receivedAt());
         long customer = customers.findOrAdd(told.customer());
         file.contacts().forEach(c -> customers.addContact(customer, c));
-        String tag = store.byTag(told.tag()).isEmpty()
-                ? told.tag()
-                : store.nextTag(settings.current().tagPrefix());
+        String tag = store.taken(told.tag()) ? store.nextTag(settings.current().tagPrefix()) : told.tag();
         JobRow row = receipt.row(tag, customer, new ChangeContext(hand.person(), told.receivedAt()));
         long id = store.insert(row.receivedBy(told.receivedBy(), told.simulatedMotor(), told.mark()));
         fill(id, file);

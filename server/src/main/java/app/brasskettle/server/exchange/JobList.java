@@ -29,7 +29,8 @@ final class JobList {
         "in shop (h)",
         "outage so far",
         "waits for",
-        "left"
+        "left",
+        "shop"
     };
 
     private JobList() {}
@@ -60,7 +61,8 @@ final class JobList {
                         Figures.fixed(r.hoursInShop(), 1),
                         Figures.fixed(r.outageSoFar(), 2),
                         safe(r.waiting().map(w -> w.what() + ": " + w.reason()).orElse("")),
-                        safe(r.left().map(l -> l.at() + ", " + l.how()).orElse("")));
+                        safe(r.left().map(l -> l.at() + ", " + l.how()).orElse("")),
+                        r.shop());
             }
         }
         printer.flush();

@@ -16,6 +16,7 @@ import app.brasskettle.server.pricing.PricesOfToday;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.settings.SettingsStore;
 import app.brasskettle.server.settings.ShopSettings;
+import app.brasskettle.server.shops.CurrentShop;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -41,12 +42,14 @@ class FiguresBook {
     private final JobBook book;
     private final PricesOfToday prices;
     private final SettingsStore settings;
+    private final CurrentShop current;
 
-    FiguresBook(FiguresStore store, JobBook book, PricesOfToday prices, SettingsStore settings) {
+    FiguresBook(FiguresStore store, JobBook book, PricesOfToday prices, SettingsStore settings, CurrentShop current) {
         this.store = store;
         this.book = book;
         this.prices = prices;
         this.settings = settings;
+        this.current = current;
     }
 
     /** Figures of a period: its first and its last day, and how many jobs came in it. */
@@ -99,9 +102,17 @@ class FiguresBook {
     /** Hours of the tasks that were tapped, by station; a task nobody tapped is no saving. */
     private List<ShopFigures.StationHours> hours(OffsetDateTime from, OffsetDateTime to) {
         Map<String, double[]> stations = new TreeMap<>();
+        // Each job is read by the rules and the task table of its own shop.
+        store.withHours(from, to).forEach((shop, tags) -> current.in(shop, () -> add(stations, tags)));
+        List<ShopFigures.StationHours> hours = new ArrayList<>();
+        stations.forEach((station, sums) -> hours.add(new ShopFigures.StationHours(station, sums[0], sums[1])));
+        return hours;
+    }
+
+    private void add(Map<String, double[]> stations, List<String> tags) {
         double now = JobClock.seconds(JobClock.now());
         ShopPrices today = prices.read();
-        for (String tag : store.withHours(from, to)) {
+        for (String tag : tags) {
             RecordedJob job = book.recorded(tag);
             Map<String, Double> taken = JobHours.clock(job).hoursByTask(now);
             for (TaskTable.Planned p : JobHours.planned(job, today).orElse(List.of())) {
@@ -113,8 +124,5 @@ class FiguresBook {
                 }
             }
         }
-        List<ShopFigures.StationHours> hours = new ArrayList<>();
-        stations.forEach((station, sums) -> hours.add(new ShopFigures.StationHours(station, sums[0], sums[1])));
-        return hours;
     }
 }

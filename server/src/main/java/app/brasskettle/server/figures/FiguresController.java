@@ -2,6 +2,7 @@ package app.brasskettle.server.figures;
 
 import app.brasskettle.core.figures.FigureTable;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.shops.ShopsTogether;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import org.springframework.http.ContentDisposition;
@@ -25,11 +26,13 @@ class FiguresController {
         this.book = book;
     }
 
+    @ShopsTogether
     @GetMapping("/api/figures")
     FiguresBook.View figures(@RequestParam Optional<String> from, @RequestParam Optional<String> to) {
         return book.of(from, to);
     }
 
+    @ShopsTogether
     @GetMapping(value = "/api/figures/{table}.csv", produces = "text/csv")
     ResponseEntity<byte[]> csv(
             @PathVariable String table, @RequestParam Optional<String> from, @RequestParam Optional<String> to) {
@@ -41,6 +44,7 @@ class FiguresController {
                 table + ".csv", "text/csv;charset=UTF-8", FigureFiles.csv(found).getBytes(StandardCharsets.UTF_8));
     }
 
+    @ShopsTogether
     @GetMapping(value = "/api/figures.xlsx", produces = XLSX)
     ResponseEntity<byte[]> xlsx(@RequestParam Optional<String> from, @RequestParam Optional<String> to) {
         return attached("figures.xlsx", XLSX, FigureFiles.xlsx(book.of(from, to).tables()));

@@ -6,23 +6,25 @@ import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.server.clock.JobClock;
+import app.brasskettle.server.sql.ShopSql;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.springframework.jdbc.core.simple.JdbcClient;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Jobs of a period as the figures take them; rows only, nothing is counted here. */
 @Component
 class FiguresStore {
 
-    private final JdbcClient db;
+    private final ShopSql shop;
 
-    FiguresStore(JdbcClient db) {
-        this.db = db;
+    FiguresStore(ShopSql shop) {
+        this.shop = shop;
     }
 
     private static final String CONCLUDED = """
@@ -51,20 +53,20 @@ class FiguresStore {
               and coalesce(t.result ->> 'verdict', t.result #>> '{judgement,verdict}') = 'stop'
               order by t.taken_at, t.id limit 1) t on true
             left join lateral (select x.* from job x where x.mark = j.mark and j.mark <> '' and x.id <> j.id
-              and x.received_at < j.received_at order by x.received_at desc, x.id desc limit 1) b on true
+              and x.shop_id = any(:shops) and x.received_at < j.received_at order by x.received_at desc, x.id desc limit 1) b on true
             """
             + CONCLUDED.formatted("b", "bc")
             + """
             left join lateral (select x.* from job x where x.mark = j.mark and j.mark <> '' and x.id <> j.id
-              and x.received_at > j.received_at order by x.received_at, x.id limit 1) n on true
+              and x.shop_id = any(:shops) and x.received_at > j.received_at order by x.received_at, x.id limit 1) n on true
             """
             + CONCLUDED.formatted("n", "nc")
             + """
-            where j.received_at >= :from and j.received_at < :to order by j.received_at, j.id limit :most
+            where j.shop_id = any(:shops) and j.received_at >= :from and j.received_at < :to order by j.received_at, j.id limit :most
             """;
 
     List<JobFacts> facts(OffsetDateTime from, OffsetDateTime to, int most) {
-        return db.sql(FACTS)
+        return shop.together(FACTS)
                 .param("from", from)
                 .param("to", to)
                 .param("most", most)
@@ -72,15 +74,20 @@ class FiguresStore {
                 .list();
     }
 
-    /** Tags of jobs of a period with hours tapped here. */
-    List<String> withHours(OffsetDateTime from, OffsetDateTime to) {
-        return db.sql("""
-                select j.tag from job j where j.received_at >= :from and j.received_at < :to and exists (select from
-                  job_event e where e.job_id = j.id and e.kind = 'task-started' and not e.imported) order by j.id""")
+    /** Tags of jobs of a period with hours tapped on them, by the number of their shop. */
+    Map<Long, List<String>> withHours(OffsetDateTime from, OffsetDateTime to) {
+        return shop
+                .together("""
+                select j.shop_id, j.tag from job j where j.shop_id = any(:shops) and j.received_at >= :from and j.received_at < :to
+                  and exists (select from job_event e where e.job_id = j.id and e.kind = 'task-started' and not e.imported)
+                order by j.id""")
                 .param("from", from)
                 .param("to", to)
-                .query(String.class)
-                .list();
+                .query((row, n) -> Map.entry(row.getLong("shop_id"), row.getString("tag")))
+                .list()
+                .stream()
+                .collect(Collectors.groupingBy(
+                        Map.Entry::getKey, TreeMap::new, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
     }
 
     private static JobFacts facts(ResultSet row, int n) throws SQLException {

@@ -11,6 +11,7 @@ import app.brasskettle.server.jobs.JobRow;
 import app.brasskettle.server.jobview.JobView;
 import app.brasskettle.server.jobview.JobViews;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.shops.ShopsTogether;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.security.core.Authentication;
@@ -45,6 +46,7 @@ class FloorController {
         this.floor = floor;
     }
 
+    @ShopsTogether
     @GetMapping
     List<FloorRow> floor(
             @RequestParam(defaultValue = "") String find,

@@ -4,9 +4,10 @@ import app.brasskettle.server.jobs.JobRow;
 import java.time.OffsetDateTime;
 import java.util.Optional;
 
-/** A job on the floor's list. */
+/** A job on the floor's list, and the number of its shop. */
 public record FloorRow(
         String tag,
+        long shop,
         String customer,
         String machine,
         String motor,

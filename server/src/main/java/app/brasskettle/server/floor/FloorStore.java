@@ -2,6 +2,8 @@ package app.brasskettle.server.floor;
 
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.jobs.JobStore;
+import app.brasskettle.server.shops.CurrentShop;
+import app.brasskettle.server.sql.ShopSql;
 import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.List;
@@ -31,9 +33,13 @@ class FloorStore {
             "(urgency <> 'rush'), (waits_for is not null), (set_down_by is not null), received_at, id";
 
     private final JdbcClient db;
+    private final ShopSql shop;
+    private final CurrentShop current;
 
-    FloorStore(JdbcClient db) {
+    FloorStore(JdbcClient db, ShopSql shop, CurrentShop current) {
         this.db = db;
+        this.shop = shop;
+        this.current = current;
     }
 
     /** A page of jobs that hold every word of {@code find}, those after the job {@code after} where one is named. */
@@ -45,7 +51,9 @@ class FloorStore {
                     .query(String.class)
                     .single();
         }
-        JdbcClient.StatementSpec query = db.sql(query(show, words.size(), after.isPresent()));
+        boolean together = current.seen().size() > 1;
+        String sql = query(show, words.size(), after.isPresent(), together);
+        JdbcClient.StatementSpec query = together ? shop.together(sql) : shop.here(sql);
         for (int i = 0; i < words.size(); i++) {
             query = query.param("word" + i, pattern(words.get(i)));
         }
@@ -57,6 +65,7 @@ class FloorStore {
                     long photo = r.getLong("photo");
                     return new FloorRow(
                             r.getString("tag"),
+                            r.getLong("shop_id"),
                             r.getString("customer"),
                             r.getString("machine"),
                             r.getString("motor"),
@@ -93,9 +102,11 @@ class FloorStore {
         return "%" + word.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
     }
 
-    static String query(Show show, int words, boolean paged) {
+    static String query(Show show, int words, boolean paged, boolean together) {
         boolean gone = show == Show.GONE;
-        StringBuilder where = new StringBuilder(gone ? "left_at is not null" : "left_at is null");
+        // One shop's list is read in the order of its index; of several that order is made anew.
+        StringBuilder where = new StringBuilder(together ? "shop_id = any(:shops)" : "shop_id = :shop")
+                .append(gone ? " and left_at is not null" : " and left_at is null");
         if (show == Show.WAITING) {
             where.append(" and waits_for is not null");
         } else if (show == Show.RUSH) {

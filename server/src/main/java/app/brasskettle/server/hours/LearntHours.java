@@ -7,6 +7,7 @@ import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.RecordedJob;
 import app.brasskettle.server.pricing.PricesOfToday;
+import app.brasskettle.server.shops.CurrentShop;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
@@ -24,20 +25,22 @@ public class LearntHours {
     private final JobBook book;
     private final HoursStore store;
     private final PricesOfToday prices;
+    private final CurrentShop current;
 
     /** Motors that left change it, a few a day: it need not be counted for every plan. */
-    private final Cache<String, HoursLearnt> learnt =
+    private final Cache<Long, HoursLearnt> learnt =
             Caffeine.newBuilder().expireAfterWrite(Duration.ofMinutes(10)).build();
 
-    LearntHours(JobBook book, HoursStore store, PricesOfToday prices) {
+    LearntHours(JobBook book, HoursStore store, PricesOfToday prices, CurrentShop current) {
         this.book = book;
         this.store = store;
         this.prices = prices;
+        this.current = current;
     }
 
     /** What tasks really took on motors that left. */
     public HoursLearnt now() {
-        return learnt.get("shop", k -> {
+        return learnt.get(current.id(), shop -> {
             List<HoursLearnt.Took> took = new ArrayList<>();
             ShopPrices today = prices.read();
             double now = JobClock.seconds(JobClock.now());

@@ -17,6 +17,7 @@ import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.ReadJob;
 import app.brasskettle.server.retries.Unkeyed;
 import app.brasskettle.server.runs.RunStore;
+import app.brasskettle.server.shops.CurrentShop;
 import jakarta.annotation.PreDestroy;
 import java.util.Locale;
 import java.util.Map;
@@ -54,11 +55,12 @@ class InstrumentController {
     private final JobBook book;
     private final TestBook tests;
     private final RunsUnderWay runs;
+    private final CurrentShop current;
     private final ScheduledExecutorService clock = Executors.newScheduledThreadPool(2);
 
-    InstrumentController(SimulatedMotors motors, JobBook book, TestBook tests, RunsUnderWay runs) {
+    InstrumentController(SimulatedMotors motors, JobBook book, TestBook tests, RunsUnderWay runs, CurrentShop current) {
         this.runs = runs;
-        runs.whenHeardLate(book::refresh);
+        this.current = current;
         this.motors = motors;
         this.book = book;
         this.tests = tests;
@@ -209,12 +211,14 @@ class InstrumentController {
                 instrument.simulated(),
                 pace,
                 person.displayName()));
+        Runnable refresh = current.carried(() -> book.refresh(tag));
+        Consumer<Instrument.Ended> keep = current.carried(done);
         Stream stream = new Stream((long) (1000 * (script.lengthS() / pace + SPARE_S)), ended -> {
             Runnable kept = () -> {
-                done.accept(ended);
-                book.refresh(tag);
+                keep.accept(ended);
+                refresh.run();
             };
-            if (runs.ended(run, tag, ended)) {
+            if (runs.ended(run, ended, refresh)) {
                 kept.run();
             } else {
                 runs.later(kept);

@@ -19,6 +19,7 @@ import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.retries.Unkeyed;
 import app.brasskettle.server.sheets.SheetKind;
 import app.brasskettle.server.sheets.SheetRow;
+import app.brasskettle.server.shops.CurrentShop;
 import jakarta.annotation.PreDestroy;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -49,11 +50,13 @@ class OvenController {
 
     private final SimulatedMotors motors;
     private final JobBook book;
+    private final CurrentShop current;
     private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor();
 
-    OvenController(SimulatedMotors motors, JobBook book) {
+    OvenController(SimulatedMotors motors, JobBook book, CurrentShop current) {
         this.motors = motors;
         this.book = book;
+        this.current = current;
     }
 
     @PreDestroy
@@ -79,7 +82,7 @@ class OvenController {
         ChangeContext hand = ChangeContext.of(People.of(who));
         Stream stream = new Stream(
                 (long) (1000 * (script.lengthS() / pace + SPARE_S)),
-                ended -> keep(tag, kind, read(script, ended.seconds()), hand));
+                current.carried(ended -> keep(tag, kind, read(script, ended.seconds()), hand)));
         return stream.start(new SimulatedInstrument(script, pace, clock), new Stream.Begun(0, "", null));
     }
 

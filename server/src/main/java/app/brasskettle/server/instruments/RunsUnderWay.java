@@ -18,7 +18,6 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ThreadFactory;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -73,14 +72,7 @@ public class RunsUnderWay {
     }
 
     /** A run whose end the database has not heard of yet. */
-    private record Off(String tag, double seconds, String how) {}
-
-    private volatile Consumer<String> heardLate = tag -> {};
-
-    /** Sets what is done for a job once the database has heard, late, that its voltage is off. */
-    void whenHeardLate(Consumer<String> refresh) {
-        this.heardLate = refresh;
-    }
+    private record Off(double seconds, String how, Runnable heardLate) {}
 
     @PostConstruct
     void start() {
@@ -121,12 +113,13 @@ public class RunsUnderWay {
     /**
      * A run's voltage is off; the database hears of it now, or as soon as it answers again.
      *
+     * @param heardLate what is done for the job once the database has heard late
      * @return false while the database does not answer, so that whatever else is to be written has to wait
      */
-    boolean ended(long id, String tag, Instrument.Ended how) {
+    boolean ended(long id, Instrument.Ended how, Runnable heardLate) {
         held.remove(id);
         String words = how.aborted() ? "broken off" : how.fault().isEmpty() ? "ran to its end" : how.fault();
-        Off off = new Off(tag, how.seconds(), words);
+        Off off = new Off(how.seconds(), words, heardLate);
         unsaid.put(id, off);
         return say(id, off);
     }
@@ -203,7 +196,7 @@ public class RunsUnderWay {
     private void beat() {
         Map.copyOf(unsaid).forEach((id, off) -> {
             if (say(id, off)) {
-                later(() -> heardLate.accept(off.tag()));
+                later(off.heardLate());
             }
         });
         Map.copyOf(held).forEach((id, run) -> {

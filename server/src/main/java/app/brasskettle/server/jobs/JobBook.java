@@ -25,6 +25,7 @@ import app.brasskettle.server.sheets.EditGuard;
 import app.brasskettle.server.sheets.SheetKind;
 import app.brasskettle.server.sheets.SheetMerge;
 import app.brasskettle.server.sheets.SheetRow;
+import app.brasskettle.server.shops.CurrentShop;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
@@ -88,7 +89,7 @@ public class JobBook {
     /** Loads a job without computing anything of it. */
     @Transactional(readOnly = true)
     public RecordedJob recorded(String tag) {
-        return loader.load(store.byTag(tag).orElseThrow(() -> unknown(tag)));
+        return loader.load(store.byTag(tag).orElseThrow(() -> CurrentShop.noJob(tag)));
     }
 
     /** The record of a job as the core takes it. */
@@ -100,7 +101,7 @@ public class JobBook {
     /** Refuses a job that is not there. */
     @Transactional(readOnly = true)
     public void mustExist(String tag) {
-        store.byTag(tag).orElseThrow(() -> unknown(tag));
+        store.byTag(tag).orElseThrow(() -> CurrentShop.noJob(tag));
     }
 
     /**
@@ -159,7 +160,7 @@ public class JobBook {
     /** Number of a job, by which other rooms keep what belongs to it. */
     @Transactional(readOnly = true)
     public long id(String tag) {
-        return store.byTag(tag).orElseThrow(() -> unknown(tag)).id();
+        return store.byTag(tag).orElseThrow(() -> CurrentShop.noJob(tag)).id();
     }
 
     /** Refuses where the product's stand-ins are off. */
@@ -184,13 +185,14 @@ public class JobBook {
     /** The simulated motor's settings of a job. */
     @Transactional(readOnly = true)
     public Map<String, Object> simulatedMotor(String tag) {
-        return store.byTag(tag).orElseThrow(() -> unknown(tag)).simulatedMotor();
+        return store.byTag(tag).orElseThrow(() -> CurrentShop.noJob(tag)).simulatedMotor();
     }
 
     /** A page of a job's journal, newest first: entries before the one numbered {@code before}. */
     @Transactional(readOnly = true)
     public List<JournalStore.Entry> journal(String tag, long before) {
-        return journal.page(store.byTag(tag).orElseThrow(() -> unknown(tag)).id(), before);
+        return journal.page(
+                store.byTag(tag).orElseThrow(() -> CurrentShop.noJob(tag)).id(), before);
     }
 
     /** Takes a job in. */
@@ -367,10 +369,6 @@ public class JobBook {
 
     /** The job, held until the transaction ends. */
     private JobRow lock(String tag) {
-        return store.lock(tag).orElseThrow(() -> unknown(tag));
-    }
-
-    private static RefusedException unknown(String tag) {
-        return RefusedException.unknown("There is no job " + tag + " in this shop");
+        return store.lock(tag).orElseThrow(() -> CurrentShop.noJob(tag));
     }
 }

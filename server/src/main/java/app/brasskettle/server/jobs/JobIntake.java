@@ -88,6 +88,7 @@ public record JobIntake(
     public JobRow row(String tag, long customerId, ChangeContext hand) {
         return new JobRow(
                 0,
+                0,
                 tag,
                 customer.strip(),
                 machine.strip(),

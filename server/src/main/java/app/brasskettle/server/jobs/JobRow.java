@@ -5,9 +5,10 @@ import java.time.OffsetDateTime;
 import java.util.Map;
 import java.util.Optional;
 
-/** A job's own row. */
+/** A job's own row; number and shop are 0 until it is kept. */
 public record JobRow(
         long id,
+        long shop,
         String tag,
         String customer,
         String machine,
@@ -31,6 +32,7 @@ public record JobRow(
     public JobRow receivedBy(String by, Map<String, Object> motor, String knownBy) {
         return new JobRow(
                 id,
+                shop,
                 tag,
                 customer,
                 machine,

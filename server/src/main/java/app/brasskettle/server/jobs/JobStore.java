@@ -6,7 +6,9 @@ import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.sheets.SheetKind;
 import app.brasskettle.server.sheets.SheetRow;
+import app.brasskettle.server.shops.ShopStore;
 import app.brasskettle.server.sql.RowsByJob;
+import app.brasskettle.server.sql.ShopSql;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Types;
@@ -23,15 +25,24 @@ import org.springframework.stereotype.Component;
 public class JobStore {
 
     private final JdbcClient db;
+    private final ShopSql shop;
+    private final ShopStore shops;
     private final StrictJson json;
 
-    public JobStore(JdbcClient db, StrictJson json) {
+    public JobStore(JdbcClient db, ShopSql shop, ShopStore shops, StrictJson json) {
         this.db = db;
+        this.shop = shop;
+        this.shops = shops;
         this.json = json;
     }
 
+    /** Whether a job of that tag is anywhere in the house: tags are counted for all its shops together. */
+    public boolean taken(String tag) {
+        return shops.hasJob(tag);
+    }
+
     public Optional<JobRow> byTag(String tag) {
-        return db.sql("select * from job where tag = :tag")
+        return shop.here("select * from job where tag = :tag and shop_id = :shop")
                 .param("tag", tag)
                 .query(this::job)
                 .optional();
@@ -39,7 +50,7 @@ public class JobStore {
 
     /** The job, held until the transaction ends, so that changes of one job follow each other. */
     public Optional<JobRow> lock(String tag) {
-        return db.sql("select * from job where tag = :tag for update")
+        return shop.here("select * from job where tag = :tag and shop_id = :shop for update")
                 .param("tag", tag)
                 .query(this::job)
                 .optional();
@@ -48,6 +59,7 @@ public class JobStore {
     private JobRow job(ResultSet row, int n) throws SQLException {
         return new JobRow(
                 row.getLong("id"),
+                row.getLong("shop_id"),
                 row.getString("tag"),
                 row.getString("customer"),
                 row.getString("machine"),
@@ -109,28 +121,27 @@ public class JobStore {
 
     /** Lists the jobs in the shop, the first that came first. */
     List<JobRow> live() {
-        return db.sql("select * from job where left_at is null order by received_at, id")
+        return shop.here("select * from job where shop_id = :shop and left_at is null order by received_at, id")
                 .query(this::job)
                 .list();
     }
 
     /** Lists the jobs of the motor so marked, newest first. */
     public List<JobRow> byMark(String mark) {
-        return db.sql("select * from job where mark = :mark and mark <> '' order by received_at desc, id desc limit 50")
-                .param("mark", mark)
-                .query(this::job)
-                .list();
+        return shop.here("""
+                select * from job where mark = :mark and mark <> '' and shop_id = :shop
+                order by received_at desc, id desc limit 50""").param("mark", mark).query(this::job).list();
     }
 
     /** The last time the motor so marked was released by two people before this job came, with what was advised then. */
     Optional<EarlierRelease> released(String mark, long jobId, OffsetDateTime receivedAt) {
-        return db.sql("""
+        return shop.here("""
                 select j.tag, e.done_at,
                   (select c.detail from job_event c where c.job_id = j.id and c.kind = 'concluded'
                    order by c.id desc limit 1) as concluded
                 from job j join job_event e on e.job_id = j.id and e.kind = 'hand-done' and not e.imported
                   and e.detail ->> 'act' = 'signed' and e.detail ->> 'place' = '2'
-                where j.mark = :mark and j.id <> :id and j.left_at is not null and j.received_at < :received
+                where j.mark = :mark and j.shop_id = :shop and j.id <> :id and j.left_at is not null and j.received_at < :received
                 order by e.done_at desc limit 1""")
                 .param("mark", mark)
                 .param("id", jobId)
@@ -169,10 +180,10 @@ public class JobStore {
     }
 
     public long insert(JobRow job) {
-        return db.sql("""
-                insert into job (tag, customer, machine, complaint, supply, urgency, outage_cost_per_hour, promised_at,
+        return shop.here("""
+                insert into job (shop_id, tag, customer, machine, complaint, supply, urgency, outage_cost_per_hour, promised_at,
                   received_at, received_by, simulated_motor, customer_id, mark, asked_by)
-                values (:tag, :customer, :machine, :complaint, :supply, :urgency, :outage, :promised, :received, :by,
+                values (:shop, :tag, :customer, :machine, :complaint, :supply, :urgency, :outage, :promised, :received, :by,
                   :motor::jsonb, :customerId, :mark, :askedBy)
                 returning id""")
                 .param("tag", job.tag())
@@ -199,8 +210,8 @@ public class JobStore {
             long number =
                     db.sql("select nextval('job_tag_number')").query(Long.class).single();
             tag = String.format("%s-%04d", prefix, number);
-            // A job taken in from another shop may stand under a number that this one has not reached yet.
-        } while (byTag(tag).isPresent());
+            // A job taken in from another house may stand under a number that this one has not reached yet.
+        } while (shops.hasJob(tag));
         return tag;
     }
 

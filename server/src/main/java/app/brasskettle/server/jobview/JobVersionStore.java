@@ -1,7 +1,7 @@
 package app.brasskettle.server.jobview;
 
+import app.brasskettle.server.sql.ShopSql;
 import java.util.Optional;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -15,10 +15,10 @@ public class JobVersionStore {
     /** What no row tells, such as the end of a certificate's day, is looked at anew after so long. */
     private static final double AT_MOST_S = 300;
 
-    private final JdbcClient db;
+    private final ShopSql shop;
 
-    JobVersionStore(JdbcClient db) {
-        this.db = db;
+    JobVersionStore(ShopSql shop) {
+        this.shop = shop;
     }
 
     /**
@@ -29,15 +29,16 @@ public class JobVersionStore {
      */
     @Transactional(readOnly = true)
     public Optional<String> of(String tag) {
-        return db.sql("""
+        return shop.here("""
                 select concat_ws('.',
                   (select max(id) from journal where job_id = j.id),
                   (select concat_ws('-', max(id), count(ended_at), count(used_by_test)) from instrument_run where job_id = j.id),
                   (select concat_ws('-', count(*), max(extract(epoch from o.left_at))) from job o
-                    where o.mark = j.mark and o.mark <> '' and o.left_at is not null),
-                  (select md5(string_agg(explanation || jobs, ',' order by explanation)) from closed_cause_count),
-                  (select version from shop_settings), md5(c.name))
-                from job j join customer c on c.id = j.customer_id where j.tag = :tag""").param("tag", tag).query(String.class).optional();
+                    where o.mark = j.mark and o.mark <> '' and o.shop_id = j.shop_id and o.left_at is not null),
+                  (select md5(string_agg(explanation || jobs, ',' order by explanation)) from closed_cause_count x
+                    where x.shop_id = j.shop_id),
+                  (select version from shop_settings s where s.shop_id = j.shop_id), md5(c.name))
+                from job j join customer c on c.id = j.customer_id where j.tag = :tag and j.shop_id = :shop""").param("tag", tag).query(String.class).optional();
     }
 
     /**

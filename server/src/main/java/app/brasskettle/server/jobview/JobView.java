@@ -98,6 +98,7 @@ public record JobView(
     /** Whose motor, what it is, and what the outage has cost. */
     public record Identity(
             String tag,
+            long shop,
             String customer,
             String machine,
             String motor,

@@ -94,6 +94,7 @@ public final class JobViews {
         double hours = Math.max(0, (until - JobClock.seconds(row.receivedAt())) / 3600);
         return new JobView.Identity(
                 row.tag(),
+                row.shop(),
                 row.customer(),
                 row.machine(),
                 MotorLine.of(job.plate()),

@@ -1,5 +1,6 @@
 package app.brasskettle.server.photos;
 
+import app.brasskettle.server.sql.ShopSql;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.OffsetDateTime;
@@ -13,17 +14,19 @@ import org.springframework.stereotype.Component;
 class PhotoStore {
 
     private final JdbcClient db;
+    private final ShopSql shop;
 
-    PhotoStore(JdbcClient db) {
+    PhotoStore(JdbcClient db, ShopSql shop) {
         this.db = db;
+        this.shop = shop;
     }
 
     long add(String tag, SanitisedJpeg photo, PhotoBook.Attached to, String by, OffsetDateTime at) {
-        return db.sql("""
+        return shop.here("""
                 insert into photo
                   (job_id, step, finding, caption, width, height, image, print, thumbnail, taken_by, taken_at)
                 select id, :step, :finding, :caption, :width, :height, :image, :print, :thumbnail, :by, :at from job
-                where tag = :tag returning id""")
+                where tag = :tag and shop_id = :shop returning id""")
                 .param("tag", tag)
                 .param("step", to.step())
                 .param("finding", to.finding())
@@ -40,11 +43,11 @@ class PhotoStore {
     }
 
     List<Photo> of(String tag) {
-        return db.sql("""
+        return shop.here("""
                 select p.id, p.step, p.finding, p.caption, p.width, p.height,
                     octet_length(p.image) as bytes, p.taken_by, p.taken_at, p.version
                 from photo p join job j on j.id = p.job_id
-                where j.tag = :tag and p.removed_because is null order by p.id""").param("tag", tag).query(PhotoStore::photo).list();
+                where j.tag = :tag and j.shop_id = :shop and p.removed_because is null order by p.id""").param("tag", tag).query(PhotoStore::photo).list();
     }
 
     private static Photo photo(ResultSet r, int n) throws SQLException {
@@ -76,9 +79,9 @@ class PhotoStore {
     }
 
     Optional<byte[]> picture(String tag, long id, Rendition rendition) {
-        return db.sql("""
+        return shop.here("""
                 select %s from photo p join job j on j.id = p.job_id
-                where p.id = :id and j.tag = :tag and p.removed_because is null""".formatted(rendition.column))
+                where p.id = :id and j.tag = :tag and j.shop_id = :shop and p.removed_because is null""".formatted(rendition.column))
                 .param("id", id)
                 .param("tag", tag)
                 .query(byte[].class)

@@ -134,13 +134,13 @@ class PlanController {
         return book.view();
     }
 
-    @PostMapping("/expected/{tag}/end")
-    PlanBook.Drifted expectNoMore(@PathVariable String tag, @RequestBody EndBody body, Authentication who) {
+    @PostMapping("/expected/{expected}/end")
+    PlanBook.Drifted expectNoMore(@PathVariable String expected, @RequestBody EndBody body, Authentication who) {
         Person person = planner(who);
         Problems problems = new Problems();
         problems.name("why", body.why());
         problems.throwIfAny();
-        book.expectNoMore(tag, body.why().strip(), person.displayName());
+        book.expectNoMore(expected, body.why().strip(), person.displayName());
         return book.drifted();
     }
 

@@ -13,6 +13,7 @@ import app.brasskettle.core.plan.WhatIf;
 import app.brasskettle.planner.PlanSearch;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.shops.CurrentShop;
 import jakarta.annotation.PreDestroy;
 import java.security.SecureRandom;
 import java.time.Duration;
@@ -28,6 +29,7 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -48,16 +50,18 @@ class PlanMaking {
     private final ShopReading reading;
     private final PlanStore store;
     private final SearchStore searches;
+    private final CurrentShop current;
     private final String server = ProcessHandle.current().pid() + "-" + Long.toHexString(new SecureRandom().nextLong());
     private final ExecutorService searching = Executors.newSingleThreadExecutor(PlanMaking::quietly);
     private final ScheduledExecutorService heart = Executors.newSingleThreadScheduledExecutor(PlanMaking::quietly);
     private final AtomicReference<PlanSearch> running = new AtomicReference<>();
     private final AtomicReference<PlanSearch.Improved> progress = new AtomicReference<>();
 
-    PlanMaking(ShopReading reading, PlanStore store, SearchStore searches) {
+    PlanMaking(ShopReading reading, PlanStore store, SearchStore searches, CurrentShop current) {
         this.reading = reading;
         this.store = store;
         this.searches = searches;
+        this.current = current;
     }
 
     /** Below the threads that answer requests: on few processors they go first. */
@@ -90,10 +94,11 @@ class PlanMaking {
      */
     void begin(Question asked, int limitSeconds, String by) {
         long id = searches.claim(asked.kind(), asked.question(), server, by, limitSeconds);
+        Consumer<Long> search = current.carried(claimed -> run(claimed, asked, limitSeconds, by));
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
-                searching.execute(() -> run(id, asked, limitSeconds, by));
+                searching.execute(() -> search.accept(id));
             }
         });
     }

@@ -3,6 +3,7 @@ package app.brasskettle.server.planning;
 import app.brasskettle.core.worksheet.RecordReader;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.sql.ShopSql;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.OffsetDateTime;
@@ -44,30 +45,32 @@ class PlanStore {
     record Expected(String tag, ExpectedMotor motor) {}
 
     private final JdbcClient db;
+    private final ShopSql shop;
     private final StrictJson json;
 
-    PlanStore(JdbcClient db, StrictJson json) {
+    PlanStore(JdbcClient db, ShopSql shop, StrictJson json) {
         this.db = db;
+        this.shop = shop;
         this.json = json;
     }
 
     /** The plan that people were told: the one accepted last. */
     Optional<Stored> told() {
-        return db.sql("select * from shop_plan where decided = 'accepted' order by decided_at desc, id desc limit 1")
-                .query(this::plan)
-                .optional();
+        return shop.here("""
+                select * from shop_plan where shop_id = :shop and decided = 'accepted'
+                order by decided_at desc, id desc limit 1""").query(this::plan).optional();
     }
 
     /** The newest plan that nobody decided about. */
     Optional<Stored> proposal() {
-        return db.sql("select * from shop_plan where decided is null order by id desc limit 1")
+        return shop.here("select * from shop_plan where shop_id = :shop and decided is null order by id desc limit 1")
                 .query(this::plan)
                 .optional();
     }
 
     /** A plan, held until the transaction ends. */
     Optional<Stored> lock(long id) {
-        return db.sql("select * from shop_plan where id = :id for update")
+        return shop.here("select * from shop_plan where id = :id and shop_id = :shop for update")
                 .param("id", id)
                 .query(this::plan)
                 .optional();
@@ -93,13 +96,14 @@ class PlanStore {
 
     /** Stores a plan for somebody to decide about; what waited for that before is discarded by it. */
     long propose(Fresh plan, OffsetDateTime at) {
-        db.sql("""
+        shop.here("""
                 update shop_plan set decided = 'discarded', decided_by = :by, decided_at = :at
-                where decided is null""").param("by", plan.by()).param("at", at).update();
+                where shop_id = :shop and decided is null""").param("by", plan.by()).param("at", at).update();
         // The motor goes with its plan as it was asked for, and is expected from the moment somebody accepts it.
-        return db.sql("""
-                insert into shop_plan (base, kind, question, expected_tag, expected_motor, content, from_plan, made_by, made_at)
-                values (:base, :kind, :question, :tag, :motor::jsonb, :content::jsonb, :from, :by, :at) returning id""")
+        return shop.here("""
+                insert into shop_plan (shop_id, base, kind, question, expected_tag, expected_motor, content, from_plan, made_by,
+                  made_at)
+                values (:shop, :base, :kind, :question, :tag, :motor::jsonb, :content::jsonb, :from, :by, :at) returning id""")
                 .param("base", plan.base())
                 .param("kind", plan.kind())
                 .param("question", plan.question())
@@ -114,9 +118,9 @@ class PlanStore {
     }
 
     void decide(long id, String decided, String by, OffsetDateTime at) {
-        if (db.sql("""
+        if (shop.here("""
                 update shop_plan set decided = :decided, decided_by = :by, decided_at = :at
-                where id = :id and decided is null""")
+                where id = :id and shop_id = :shop and decided is null""")
                         .param("decided", decided)
                         .param("by", by)
                         .param("at", at)
@@ -129,9 +133,10 @@ class PlanStore {
 
     /** From now on the motor a plan was asked for is expected. */
     void expect(long planId, String by, OffsetDateTime at) {
-        db.sql("""
-                insert into expected_motor (tag, motor, accepted_by, accepted_at)
-                select expected_tag, expected_motor, :by, :at from shop_plan where id = :id and expected_tag is not null""").param("by", by).param("at", at).param("id", planId).update();
+        shop.here("""
+                insert into expected_motor (shop_id, tag, motor, accepted_by, accepted_at)
+                select shop_id, expected_tag, expected_motor, :by, :at from shop_plan
+                where id = :id and shop_id = :shop and expected_tag is not null""").param("by", by).param("at", at).param("id", planId).update();
     }
 
     String nextExpectedTag() {
@@ -143,7 +148,8 @@ class PlanStore {
 
     /** Motors that are expected and have not come. */
     List<Expected> expected() {
-        return db.sql("select * from expected_motor where ended_at is null order by accepted_at, tag")
+        return shop.here(
+                        "select * from expected_motor where shop_id = :shop and ended_at is null order by accepted_at, tag")
                 .query((row, n) -> new Expected(
                         row.getString("tag"),
                         RecordReader.read(ExpectedMotor.class, json.stored(row.getString("motor")))))
@@ -152,9 +158,9 @@ class PlanStore {
 
     /** A motor is expected no more; false where it was not. */
     boolean expectNoMore(String tag, String why, String by, OffsetDateTime at) {
-        return db.sql("""
+        return shop.here("""
                 update expected_motor set ended_by = :by, ended_at = :at, ended_why = :why
-                where tag = :tag and ended_at is null""")
+                where tag = :tag and shop_id = :shop and ended_at is null""")
                         .param("by", by)
                         .param("at", at)
                         .param("why", why)

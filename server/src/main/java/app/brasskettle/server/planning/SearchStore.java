@@ -2,6 +2,7 @@ package app.brasskettle.server.planning;
 
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.sql.ShopSql;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.OffsetDateTime;
@@ -13,7 +14,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Searches for a plan in PostgreSQL: one at a time for the whole shop, whichever server runs it. */
+/** Searches for a plan in PostgreSQL: one at a time for the whole house, whichever server runs it. */
 @Component
 class SearchStore {
 
@@ -47,11 +48,13 @@ class SearchStore {
             Optional<Long> planId) {}
 
     private final JdbcClient db;
+    private final ShopSql shop;
     private final StrictJson json;
     private final JsonMapper mapper;
 
-    SearchStore(JdbcClient db, StrictJson json, JsonMapper mapper) {
+    SearchStore(JdbcClient db, ShopSql shop, StrictJson json, JsonMapper mapper) {
         this.db = db;
+        this.shop = shop;
         this.json = json;
         this.mapper = mapper;
     }
@@ -59,9 +62,9 @@ class SearchStore {
     long claim(String kind, String question, String server, String by, int limitSeconds) {
         sweep();
         try {
-            return db.sql("""
-                    insert into plan_search (kind, question, server, begun_by, limit_seconds)
-                    values (:kind, :question, :server, :by, :limit) returning id""")
+            return shop.here("""
+                    insert into plan_search (shop_id, kind, question, server, begun_by, limit_seconds)
+                    values (:shop, :kind, :question, :server, :by, :limit) returning id""")
                     .param("kind", kind)
                     .param("question", question)
                     .param("server", server)
@@ -70,7 +73,8 @@ class SearchStore {
                     .query(Long.class)
                     .single();
         } catch (DuplicateKeyException underWay) {
-            throw RefusedException.gated("A search is under way: wait for it, or break it off");
+            throw RefusedException.gated(
+                    "A search is under way, here or in another shop of the house: wait for it, or break off your own");
         }
     }
 
@@ -96,7 +100,7 @@ class SearchStore {
     }
 
     boolean askStop() {
-        return db.sql("update plan_search set stop_asked = true where ended_at is null")
+        return shop.here("update plan_search set stop_asked = true where shop_id = :shop and ended_at is null")
                         .update()
                 > 0;
     }
@@ -113,12 +117,12 @@ class SearchStore {
 
     /** The search that runs, or the one that ran last. */
     Optional<Search> last() {
-        return db.sql("""
+        return shop.here("""
                 select s.*, over_at, extract(epoch from coalesce(over_at, clock_timestamp()) - begun_at) as seconds,
                   case when ended_at is null and over_at is not null then 'its server is gone' else how end as ending
                 from plan_search s cross join lateral (select coalesce(ended_at,
                   case when alive_at < clock_timestamp() - make_interval(secs => :dead) then alive_at end) as over_at) o
-                order by id desc limit 1""").param("dead", DEAD_AFTER_S).query(this::search).optional();
+                where s.shop_id = :shop order by id desc limit 1""").param("dead", DEAD_AFTER_S).query(this::search).optional();
     }
 
     private Search search(ResultSet row, int n) throws SQLException {

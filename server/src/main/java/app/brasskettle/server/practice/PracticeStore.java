@@ -3,6 +3,7 @@ package app.brasskettle.server.practice;
 import app.brasskettle.core.practice.PracticeAct;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.json.StrictJson;
+import app.brasskettle.server.sql.ShopSql;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Types;
@@ -43,11 +44,13 @@ class PracticeStore {
             Optional<Long> attempt) {}
 
     private final JdbcClient db;
+    private final ShopSql shop;
     private final StrictJson json;
     private final JsonMapper mapper;
 
-    PracticeStore(JdbcClient db, StrictJson json, JsonMapper mapper) {
+    PracticeStore(JdbcClient db, ShopSql shop, StrictJson json, JsonMapper mapper) {
         this.db = db;
+        this.shop = shop;
         this.json = json;
         this.mapper = mapper;
     }
@@ -100,10 +103,11 @@ class PracticeStore {
 
     /** Sets an exercise; false where nobody of that name works here. */
     boolean set(String forWhom, String exercise, long seed, String by, OffsetDateTime at) {
-        return db.sql("""
+        return shop.here("""
                 insert into practice_set (user_id, exercise, seed, set_by, set_at)
                 select u.id, :exercise, :seed, l.id, :at from shop_user u, shop_user l
-                where u.username = :whom and not u.closed and l.username = :by""")
+                where u.username = :whom and not u.closed and l.username = :by
+                  and exists (select from shop_member m where m.user_id = u.id and m.shop_id = :shop)""")
                         .param("exercise", exercise)
                         .param("seed", seed)
                         .param("at", at)

@@ -3,6 +3,7 @@ package app.brasskettle.server.pricing;
 import app.brasskettle.core.pricing.PriceList;
 import app.brasskettle.core.pricing.TaskTable;
 import app.brasskettle.core.worksheet.Coded;
+import app.brasskettle.server.sql.ShopSql;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.sql.ResultSet;
@@ -11,7 +12,6 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
 /** A shop's price lists and task tables in PostgreSQL; a table once taken never changes, so that it is read once. */
@@ -20,14 +20,14 @@ class PriceListStore {
 
     private static final int KEPT = 4;
 
-    private final JdbcClient db;
+    private final ShopSql shop;
     private final Cache<Long, PriceList> lists =
             Caffeine.newBuilder().maximumSize(KEPT).build();
     private final Cache<Long, TaskTable> tables =
             Caffeine.newBuilder().maximumSize(KEPT).build();
 
-    PriceListStore(JdbcClient db) {
-        this.db = db;
+    PriceListStore(ShopSql shop) {
+        this.shop = shop;
     }
 
     /** What a table is about. */
@@ -41,9 +41,9 @@ class PriceListStore {
 
     /** The table in force on {@code day}; empty where the shop has none, and the shipped example serves. */
     Optional<Kept> inForce(Kind kind, LocalDate day) {
-        return db.sql("""
+        return shop.here("""
                 select id, kind, valid_from, lines, written_by, written_at from price_list
-                where kind = :kind and valid_from <= :day order by valid_from desc, id desc limit 1""")
+                where shop_id = :shop and kind = :kind and valid_from <= :day order by valid_from desc, id desc limit 1""")
                 .param("kind", kind.code())
                 .param("day", day)
                 .query(PriceListStore::kept)
@@ -51,8 +51,8 @@ class PriceListStore {
     }
 
     List<Kept> all() {
-        return db.sql("""
-                select id, kind, valid_from, lines, written_by, written_at from price_list
+        return shop.here("""
+                select id, kind, valid_from, lines, written_by, written_at from price_list where shop_id = :shop
                 order by valid_from desc, id desc limit 50""").query(PriceListStore::kept).list();
     }
 
@@ -73,16 +73,16 @@ class PriceListStore {
     }
 
     private String csv(long id) {
-        return db.sql("select csv from price_list where id = :id")
+        return shop.here("select csv from price_list where id = :id and shop_id = :shop")
                 .param("id", id)
                 .query(String.class)
                 .single();
     }
 
     void add(Kind kind, LocalDate from, String csv, int lines, String by, OffsetDateTime at) {
-        db.sql("""
-                insert into price_list (kind, valid_from, csv, lines, written_by, written_at)
-                values (:kind, :from, :csv, :lines, :by, :at)""")
+        shop.here("""
+                insert into price_list (shop_id, kind, valid_from, csv, lines, written_by, written_at)
+                values (:shop, :kind, :from, :csv, :lines, :by, :at)""")
                 .param("kind", kind.code())
                 .param("from", from)
                 .param("csv", csv)

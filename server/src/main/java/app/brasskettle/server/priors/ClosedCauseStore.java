@@ -4,6 +4,7 @@ import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.json.StrictJson;
+import app.brasskettle.server.sql.ShopSql;
 import java.sql.Types;
 import java.time.OffsetDateTime;
 import java.util.EnumMap;
@@ -23,10 +24,12 @@ public class ClosedCauseStore {
     private static final String ELSEWHERE = "elsewhere";
 
     private final JdbcClient db;
+    private final ShopSql shop;
     private final StrictJson json;
 
-    public ClosedCauseStore(JdbcClient db, StrictJson json) {
+    public ClosedCauseStore(JdbcClient db, ShopSql shop, StrictJson json) {
         this.db = db;
+        this.shop = shop;
         this.json = json;
     }
 
@@ -37,7 +40,7 @@ public class ClosedCauseStore {
     @Transactional(readOnly = true)
     public Map<Explanation, Integer> counts() {
         Map<Explanation, Integer> counts = new EnumMap<>(Explanation.class);
-        db.sql("select explanation, jobs from closed_cause_count where jobs > 0")
+        shop.here("select explanation, jobs from closed_cause_count where shop_id = :shop and jobs > 0")
                 .query((row, n) -> Map.entry(row.getString("explanation"), row.getInt("jobs")))
                 .list()
                 .forEach(e -> Coded.parse(Explanation.class, e.getKey()).ifPresent(x -> counts.put(x, e.getValue())));
@@ -46,11 +49,11 @@ public class ClosedCauseStore {
 
     /** What the motor so marked failed of on stays that ended before this job came, newest first. */
     public List<EarlierFailure> earlier(String mark, long jobId, OffsetDateTime receivedAt) {
-        return db
-                .sql("""
+        return shop
+                .here("""
                 select distinct on (j.received_at, j.id) j.tag, e.detail
                 from job j join job_event e on e.job_id = j.id and e.kind = 'concluded'
-                where j.mark = :mark and j.id <> :id and j.left_at is not null and j.received_at < :received
+                where j.mark = :mark and j.shop_id = :shop and j.id <> :id and j.left_at is not null and j.received_at < :received
                 order by j.received_at desc, j.id desc, e.id desc
                 limit 20""")
                 .param("mark", mark)
@@ -87,13 +90,12 @@ public class ClosedCauseStore {
                 .param("cause", cause.orElse(null), Types.VARCHAR)
                 .param("id", jobId)
                 .update();
-        before.ifPresent(
-                b -> db.sql("update closed_cause_count set jobs = greatest(0, jobs - 1) where explanation = :cause")
-                        .param("cause", b)
-                        .update());
-        cause.ifPresent(c -> db.sql("""
-                insert into closed_cause_count (explanation, jobs) values (:cause, 1)
-                on conflict (explanation) do update set jobs = closed_cause_count.jobs + 1""").param("cause", c).update());
+        before.ifPresent(b -> shop.here("""
+                update closed_cause_count set jobs = greatest(0, jobs - 1)
+                where shop_id = :shop and explanation = :cause""").param("cause", b).update());
+        cause.ifPresent(c -> shop.here("""
+                insert into closed_cause_count (shop_id, explanation, jobs) values (:shop, :cause, 1)
+                on conflict (shop_id, explanation) do update set jobs = closed_cause_count.jobs + 1""").param("cause", c).update());
     }
 
     /** Keeps a job out of the counts for good. */
@@ -107,18 +109,17 @@ public class ClosedCauseStore {
     /** Forgets what closed jobs taught, from now on counting anew. */
     @Transactional
     public void reset(String by, OffsetDateTime at) {
-        db.sql("insert into closed_cause_reset (at, by_whom, jobs) select :at, :by, coalesce(sum(jobs), 0)"
-                        + " from closed_cause_count")
-                .param("at", at)
-                .param("by", by)
-                .update();
-        db.sql("delete from closed_cause_count").update();
+        shop.here("""
+                insert into closed_cause_reset (shop_id, at, by_whom, jobs)
+                select :shop, :at, :by, coalesce(sum(jobs), 0) from closed_cause_count where shop_id = :shop""").param("at", at).param("by", by).update();
+        shop.here("delete from closed_cause_count where shop_id = :shop").update();
     }
 
     /** Who last reset the counts, and how many jobs they held. */
     @Transactional(readOnly = true)
     public Optional<Reset> lastReset() {
-        return db.sql("select at, by_whom, jobs from closed_cause_reset order by at desc limit 1")
+        return shop.here(
+                        "select at, by_whom, jobs from closed_cause_reset where shop_id = :shop order by at desc limit 1")
                 .query((row, n) -> new Reset(
                         row.getObject("at", OffsetDateTime.class), row.getString("by_whom"), row.getInt("jobs")))
                 .optional();

@@ -9,6 +9,7 @@ import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.photos.PhotoBook;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.shops.CurrentShop;
 import app.brasskettle.server.throttle.Attempt;
 import app.brasskettle.server.throttle.Throttle;
 import jakarta.servlet.http.HttpServletRequest;
@@ -35,12 +36,15 @@ class CustomerQuoteController {
     private final QuoteStore store;
     private final PhotoBook photos;
     private final Throttle throttle;
+    private final CurrentShop current;
 
-    CustomerQuoteController(QuoteBook quotes, QuoteStore store, PhotoBook photos, Throttle throttle) {
+    CustomerQuoteController(
+            QuoteBook quotes, QuoteStore store, PhotoBook photos, Throttle throttle, CurrentShop current) {
         this.quotes = quotes;
         this.store = store;
         this.photos = photos;
         this.throttle = throttle;
+        this.current = current;
     }
 
     /**
@@ -103,10 +107,12 @@ class CustomerQuoteController {
         String caller = call.getRemoteAddr();
         // Where an address is 256 random bits, only how often somebody misses need be counted.
         throttle.check(Attempt.QUOTE_ADDRESS, caller);
-        return quotes.byAddress(address).orElseThrow(() -> {
+        QuoteStore.Stored quote = quotes.byAddress(address).orElseThrow(() -> {
             throttle.count(Attempt.QUOTE_ADDRESS, caller);
             return RefusedException.unknown("This address opens no quote: it is over, taken back, or mistyped");
         });
+        current.enter(quote.shop());
+        return quote;
     }
 
     private View view(QuoteStore.Stored quote) {

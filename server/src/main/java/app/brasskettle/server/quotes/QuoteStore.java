@@ -18,7 +18,8 @@ class QuoteStore {
 
     private static final String COLUMNS = """
             q.id, q.job_id, q.version, q.content, q.pdf_sha256, q.valid_until, q.issued_by, q.issued_at,
-            (select max(version) from quote n where n.job_id = q.job_id) newest""";
+            (select max(version) from quote n where n.job_id = q.job_id) newest,
+            (select shop_id from job j where j.id = q.job_id) shop""";
 
     private final JdbcClient db;
     private final JsonMapper json;
@@ -34,6 +35,7 @@ class QuoteStore {
     record Stored(
             long id,
             long jobId,
+            long shop,
             int version,
             int newest,
             QuoteContent content,
@@ -193,6 +195,7 @@ class QuoteStore {
         return new Stored(
                 r.getLong("id"),
                 r.getLong("job_id"),
+                r.getLong("shop"),
                 r.getInt("version"),
                 r.getInt("newest"),
                 json.readValue(r.getString("content"), QuoteContent.class),

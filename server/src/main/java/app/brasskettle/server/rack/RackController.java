@@ -62,7 +62,11 @@ class RackController {
     @PutMapping("/{id}")
     View write(@PathVariable long id, @RequestBody Body body, Authentication who) {
         String by = hand(who);
-        if (!store.write(id, body.version(), lot(body), by)) {
+        WireLot lot = lot(body);
+        if (store.lots().stream().noneMatch(l -> l.id() == id)) {
+            throw RefusedException.unknown("There is no lot " + id + " on the rack");
+        }
+        if (!store.write(id, body.version(), lot, by)) {
             throw RefusedException.stale("Somebody else changed this lot. Look at it again, then write yours");
         }
         return view();

@@ -6,6 +6,7 @@ import app.brasskettle.core.wire.WireLot;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.server.sql.ShopSql;
 import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -19,10 +20,10 @@ import org.springframework.stereotype.Component;
 @Component
 public class RackStore {
 
-    private final JdbcClient db;
+    private final ShopSql shop;
 
-    RackStore(JdbcClient db) {
-        this.db = db;
+    RackStore(ShopSql shop) {
+        this.shop = shop;
     }
 
     /**
@@ -36,7 +37,7 @@ public class RackStore {
 
     /** Lists all lots, those that are used up last. */
     List<Lot> lots() {
-        return db.sql("select * from wire_lot order by (on_hand_kg = 0), size, id")
+        return shop.here("select * from wire_lot where shop_id = :shop order by (on_hand_kg = 0), size, id")
                 .query(RackStore::lot)
                 .list();
     }
@@ -49,8 +50,8 @@ public class RackStore {
     /** Adds a lot. */
     public void add(WireLot wire, String by) {
         values("""
-                        insert into wire_lot (size, grade, overall_diameter_mm, on_hand_kg, reels, lot, price_per_kg, written_by)
-                        values (:size, :grade, :overall, :kg, :reels, :lot, :price, :by)""", wire, by).update();
+                        insert into wire_lot (shop_id, size, grade, overall_diameter_mm, on_hand_kg, reels, lot, price_per_kg, written_by)
+                        values (:shop, :size, :grade, :overall, :kg, :reels, :lot, :price, :by)""", wire, by).update();
     }
 
     /** Writes a lot that its writer saw at {@code version}; false when somebody wrote since, or there is no such lot. */
@@ -58,7 +59,7 @@ public class RackStore {
         return values("""
                         update wire_lot set size = :size, grade = :grade, overall_diameter_mm = :overall, on_hand_kg = :kg,
                           reels = :reels, lot = :lot, price_per_kg = :price, written_by = :by, version = version + 1
-                        where id = :id and version = :version""", wire, by).param("id", id).param("version", version).update() == 1;
+                        where id = :id and shop_id = :shop and version = :version""", wire, by).param("id", id).param("version", version).update() == 1;
     }
 
     /**
@@ -70,8 +71,8 @@ public class RackStore {
     public void bookOff(Map<String, Double> kgByLot, String by) {
         Problems problems = new Problems();
         kgByLot.forEach((lot, kg) -> {
-            List<Lot> there = db.sql(
-                            "select * from wire_lot where lot = :lot order by on_hand_kg desc limit 1 for update")
+            List<Lot> there = shop.here(
+                            "select * from wire_lot where shop_id = :shop and lot = :lot order by on_hand_kg desc limit 1 for update")
                     .param("lot", lot)
                     .query(RackStore::lot)
                     .list();
@@ -87,9 +88,9 @@ public class RackStore {
                         "wireKg takes " + kg + " kg off lot " + lot + "; "
                                 + there.get(0).wire().onHandKg() + " kg are left of it");
             } else {
-                db.sql("""
+                shop.here("""
                         update wire_lot set on_hand_kg = on_hand_kg - :kg, written_by = :by, version = version + 1
-                        where id = :id""")
+                        where id = :id and shop_id = :shop""")
                         .param("kg", kg)
                         .param("by", by)
                         .param("id", there.get(0).id())
@@ -100,7 +101,7 @@ public class RackStore {
     }
 
     private JdbcClient.StatementSpec values(String sql, WireLot wire, String by) {
-        return db.sql(sql)
+        return shop.here(sql)
                 .param("size", wire.size())
                 .param("grade", wire.grade().code())
                 .param("overall", wire.overallDiameterMm().orElse(null))

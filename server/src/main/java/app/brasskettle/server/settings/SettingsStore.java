@@ -1,12 +1,14 @@
 package app.brasskettle.server.settings;
 
+import app.brasskettle.core.worksheet.InvalidInputException;
+import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.RecordReader;
 import app.brasskettle.server.json.StrictJson;
+import app.brasskettle.server.sql.ShopSql;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
 /** The shop's settings and their past, in PostgreSQL. */
@@ -26,11 +28,11 @@ public class SettingsStore {
 
     private static final String UNNAMED = "Motor works";
 
-    private final JdbcClient db;
+    private final ShopSql shop;
     private final StrictJson json;
 
-    SettingsStore(JdbcClient db, StrictJson json) {
-        this.db = db;
+    SettingsStore(ShopSql shop, StrictJson json) {
+        this.shop = shop;
         this.json = json;
     }
 
@@ -40,7 +42,7 @@ public class SettingsStore {
     }
 
     Optional<Stored> stored() {
-        return db.sql("select * from shop_settings")
+        return shop.here("select * from shop_settings where shop_id = :shop")
                 .query((r, n) -> new Stored(
                         r.getInt("version"),
                         RecordReader.read(ShopSettings.class, json.stored(r.getString("settings"))),
@@ -49,21 +51,37 @@ public class SettingsStore {
                 .optional();
     }
 
-    /** Writes the settings whose writer saw version {@code seen}, 0 for none; false when somebody wrote since. */
+    /**
+     * Writes the settings whose writer saw version {@code seen}, 0 for none; false when somebody wrote since.
+     *
+     * @throws InvalidInputException at {@code tagPrefix} where another shop of the house has those letters
+     */
     public boolean write(int seen, ShopSettings settings, String by, OffsetDateTime at) {
+        boolean taken = shop.here("""
+                select exists (select from shop_settings where shop_id <> :shop and settings ->> 'tagPrefix' = :prefix)""")
+                .param("prefix", settings.tagPrefix())
+                .query(Boolean.class)
+                .single();
+        if (taken) {
+            throw new InvalidInputException(List.of(new Problem(
+                    "tagPrefix",
+                    Problem.Code.DUPLICATE,
+                    "tagPrefix is " + settings.tagPrefix()
+                            + ", which another shop of the house has: a tag tells the shop")));
+        }
         Object before = stored().map(Stored::settings).orElse(null);
-        int changed = db.sql("""
-                insert into shop_settings (version, settings, written_by, written_at)
-                select 1, :settings::jsonb, :by, :at where :seen = 0
-                on conflict (only_one) do nothing""")
+        int changed = shop.here("""
+                insert into shop_settings (shop_id, version, settings, written_by, written_at)
+                select :shop, 1, :settings::jsonb, :by, :at where :seen = 0
+                on conflict (shop_id) do nothing""")
                         .param("settings", json.text(settings))
                         .param("by", by)
                         .param("at", at)
                         .param("seen", seen)
                         .update()
-                + db.sql("""
+                + shop.here("""
                         update shop_settings set version = version + 1, settings = :settings::jsonb, written_by = :by,
-                          written_at = :at where version = :seen""")
+                          written_at = :at where shop_id = :shop and version = :seen""")
                         .param("settings", json.text(settings))
                         .param("by", by)
                         .param("at", at)
@@ -72,9 +90,9 @@ public class SettingsStore {
         if (changed == 0) {
             return false;
         }
-        db.sql("""
-                insert into shop_journal (at, by_whom, what, before, after)
-                values (:at, :by, 'settings', :before::jsonb, :after::jsonb)""")
+        shop.here("""
+                insert into shop_journal (shop_id, at, by_whom, what, before, after)
+                values (:shop, :at, :by, 'settings', :before::jsonb, :after::jsonb)""")
                 .param("at", at)
                 .param("by", by)
                 .param("before", before == null ? null : json.text(before))
@@ -84,7 +102,7 @@ public class SettingsStore {
     }
 
     List<Entry> journal() {
-        return db.sql("select * from shop_journal order by id desc limit 200")
+        return shop.here("select * from shop_journal where shop_id = :shop order by id desc limit 200")
                 .query((r, n) -> new Entry(
                         r.getObject("at", OffsetDateTime.class),
                         r.getString("by_whom"),

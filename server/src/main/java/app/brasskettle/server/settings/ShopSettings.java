@@ -115,9 +115,14 @@ public record ShopSettings(
 
     /** What a shop starts with: its stand-ins off. */
     public static ShopSettings initial(String shopName) {
+        return initial(shopName, "TQ");
+    }
+
+    /** The same with other letters before its jobs' numbers. */
+    static ShopSettings initial(String shopName, String tagPrefix) {
         return new ShopSettings(
                 shopName,
-                "TQ",
+                tagPrefix,
                 Optional.empty(),
                 Rates.usual(),
                 Optional.empty(),

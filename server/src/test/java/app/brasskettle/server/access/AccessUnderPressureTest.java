@@ -3,6 +3,7 @@ package app.brasskettle.server.access;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.brasskettle.server.passwords.CommonSecrets;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Together;

@@ -72,7 +72,8 @@ class FiguresCallTest {
                 with last as (select job_id, max(id) as id from job_event where kind = 'concluded' group by job_id)
                 select coalesce(nullif(e.detail ->> 'label', ''), 'not concluded') || '|'
                   || coalesce(nullif(e.detail ->> 'root', ''), '–') as words, count(*)
-                from job j left join last l on l.job_id = j.id left join job_event e on e.id = l.id group by 1"""));
+                from job j left join last l on l.job_id = j.id left join job_event e on e.id = l.id
+                where j.shop_id = 1 group by 1"""));
         double shares =
                 column("causes", 1).values().stream().mapToDouble(s -> s).sum();
         assertThat(shares).isCloseTo(100, within(1e-6));
@@ -80,12 +81,15 @@ class FiguresCallTest {
 
     @Test
     void customersMatchARecount() {
-        assertThat(column("customers", 0)).isEqualTo(recount("select customer, count(*) from job group by 1"));
+        assertThat(column("customers", 0))
+                .isEqualTo(recount("select customer, count(*) from job where shop_id = 1 group by 1"));
         assertThat(column("customers", 2)).isEqualTo(recount("""
                 select j.customer, count(*) filter (where (select detail ->> 'kind' from job_event e where e.job_id = j.id
-                  and e.kind = 'chosen' order by id desc limit 1) = 'rewind') from job j group by 1"""));
+                  and e.kind = 'chosen' order by id desc limit 1) = 'rewind') from job j where j.shop_id = 1 group by 1"""));
         double all = column("kinds", 0).values().stream().mapToDouble(v -> v).sum();
-        assertThat(all).isEqualTo(recount("select 'all', count(*) from job").get("all"));
+        assertThat(all)
+                .isEqualTo(recount("select 'all', count(*) from job where shop_id = 1")
+                        .get("all"));
     }
 
     @Test

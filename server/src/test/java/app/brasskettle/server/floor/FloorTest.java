@@ -69,16 +69,17 @@ class FloorTest {
         JdbcClient db = server.context().getBean(JdbcClient.class);
         new TransactionTemplate(server.context().getBean(PlatformTransactionManager.class)).executeWithoutResult(tx -> {
             db.sql("""
-                    insert into job (tag, customer, machine, complaint, supply, urgency, outage_cost_per_hour, received_at,
+                    insert into job (shop_id, tag, customer, machine, complaint, supply, urgency, outage_cost_per_hour, received_at,
                       received_by, simulated_motor, find_by, customer_id)
-                    select 'ZZ-' || lpad(n::text, 6, '0'), 'customer ' || md5(n::text), 'machine', '', '', 'usual', 0, now(),
+                    select 1, 'ZZ-' || lpad(n::text, 6, '0'), 'customer ' || md5(n::text), 'machine', '', '', 'usual', 0, now(),
                       'x', '{}', 'zz-' || n || ' customer ' || md5(n::text) || ' pump ' || md5((n * 7)::text),
                       (select min(id) from customer)
                     from generate_series(1, 100000) n""").update();
             db.sql("analyze job").update();
             String plan = String.join(
                     "\n",
-                    db.sql("explain " + FloorStore.query(FloorStore.Show.LIVE, 2, true))
+                    db.sql("explain " + FloorStore.query(FloorStore.Show.LIVE, 2, true, false))
+                            .param("shop", 1)
                             .param("word0", FloorStore.pattern("elevator"))
                             .param("word1", FloorStore.pattern("harrow"))
                             .param("after", "TQ-0402")

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.brasskettle.core.worksheet.InvalidInputException;
+import app.brasskettle.server.shops.CurrentShop;
+import app.brasskettle.server.shops.Shop;
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Visitor;
 import com.icegreen.greenmail.util.GreenMail;
@@ -60,8 +62,12 @@ class QuoteMailTest {
     void withAMailServerItIsSent(Visitor visitor, RunningServer.Running server) throws Exception {
         visitor.as("office").post("/api/jobs/TQ-0409/quotes", Map.of()).with(200);
         QuoteBook quotes = server.context().getBean(QuoteBook.class);
-        QuoteContent quote =
-                quotes.find("TQ-0409", quotes.newest("TQ-0409").orElseThrow()).content();
+        QuoteContent quote = server.context()
+                .getBean(CurrentShop.class)
+                .in(
+                        Shop.FIRST,
+                        () -> quotes.find("TQ-0409", quotes.newest("TQ-0409").orElseThrow())
+                                .content());
         GreenMail postOffice = new GreenMail(ServerSetupTest.SMTP.dynamicPort());
         postOffice.start();
         try {

@@ -1,4 +1,4 @@
-package app.brasskettle.server.access;
+package app.brasskettle.server.passwords;
 
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -7,7 +7,7 @@ import java.security.SecureRandom;
 import java.util.Base64;
 
 /** What a password must be. */
-final class Passwords {
+public final class Passwords {
 
     private static final int SHORTEST = 8;
     /** The hash looks at no more than this. */
@@ -18,13 +18,14 @@ final class Passwords {
     private Passwords() {}
 
     /** A password that nobody guesses, to be printed once. */
-    static String random() {
+    public static String random() {
         byte[] bytes = new byte[RANDOM_BYTES];
         new SecureRandom().nextBytes(bytes);
         return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
     }
 
-    static void check(String field, String password, Problems problems) {
+    /** Adds a problem at {@code field} where somebody's password may not be {@code password}. */
+    public static void check(String field, String password, Problems problems) {
         if (!problems.name(field, password)) {
             return;
         }

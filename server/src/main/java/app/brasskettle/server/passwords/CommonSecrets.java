@@ -1,4 +1,4 @@
-package app.brasskettle.server.access;
+package app.brasskettle.server.passwords;
 
 import com.nulabinc.zxcvbn.Zxcvbn;
 import java.io.BufferedReader;
@@ -10,7 +10,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Passwords and numbers that anybody would try first: from lists that ship with the application. */
-final class CommonSecrets {
+public final class CommonSecrets {
 
     /** Fewer than a million guesses by lists of passwords, names, words, dates and keyboards. */
     private static final int FIRST_GUESSED = 1;
@@ -25,7 +25,7 @@ final class CommonSecrets {
     }
 
     /** A number on the list, one figure over and over, or figures in a row up or down. */
-    static boolean pin(String pin) {
+    public static boolean pin(String pin) {
         if (pin.length() < 2) {
             return false;
         }
