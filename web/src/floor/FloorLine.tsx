@@ -39,12 +39,12 @@ export function FloorLine({
         )}
         <b>{row.machine}</b>
         {row.motor && <span className="soft"> {shown(row.motor.split(' · ')[0] ?? '')}</span>}
-        <small>
-          {row.customer}
-          {shop && <> · {shop}</>}
-        </small>
+        <small>{row.customer}</small>
       </td>
-      <td className="station">{row.station}</td>
+      <td className="station">
+        {row.station}
+        {shop && <small>{shop}</small>}
+      </td>
       <td>
         {row.setDown && !row.waiting && <>Set down: “{row.setDown.workNote}”. Then: </>}
         {shown(row.nextAction)}

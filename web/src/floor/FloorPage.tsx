@@ -83,7 +83,7 @@ function useWanted() {
 export function FloorPage() {
   const navigate = useNavigate();
   const { find, show, all: asked, setFind, setShow, setAll } = useWanted();
-  const { shop, shops } = useShop();
+  const { shops } = useShop();
   const all = asked && shops.length > 1;
   const [at, setAt] = useState(0);
   const [settingDown, setSettingDown] = useState<string>();
@@ -102,11 +102,7 @@ export function FloorPage() {
   });
   const rows = useMemo(() => floor.data?.pages.flat() ?? [], [floor.data]);
   const rushes = rows.filter((r) => r.urgency === 'rush').map((r) => r.tag);
-  const where = all
-    ? `in ${shops.length} shops`
-    : shops.length > 1
-      ? `at ${shops.find((s) => s.id === shop)?.name ?? ''}`
-      : 'in the shop';
+  const where = all ? `in ${shops.length} shops` : 'in the shop';
   const running = rows.filter((r) => r.outageSoFar > 0).length;
   const keys = useMemo(
     () => [

@@ -21,7 +21,7 @@ export function ShopChoice({ done }: { done: () => void }) {
   const choose = useChooseShop();
   const here = shops.find((s) => s.id === shop);
   return (
-    <div className="turn panel" role="dialog" aria-label="Which shop">
+    <div className="turn panel under" role="dialog" aria-label="Which shop">
       <h2>Which shop is this window for?</h2>
       <div className="picks" role="radiogroup" aria-label="Shop">
         {shops.map((s) => (
@@ -50,7 +50,7 @@ export function ShopChoice({ done }: { done: () => void }) {
 
 /** Whether a list shows this shop, or all of somebody's together; nothing where they have only one. */
 export function Together({ all, onChange }: { all: boolean; onChange: (all: boolean) => void }) {
-  const { shop, shops } = useShop();
+  const { shops } = useShop();
   if (shops.length < 2) {
     return null;
   }
@@ -64,7 +64,7 @@ export function Together({ all, onChange }: { all: boolean; onChange: (all: bool
           aria-checked={all === together}
           onClick={() => onChange(together)}
         >
-          {together ? `All ${shops.length} shops` : shops.find((s) => s.id === shop)?.name}
+          {together ? `All ${shops.length} shops` : 'This shop'}
         </button>
       ))}
     </div>

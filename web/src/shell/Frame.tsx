@@ -40,6 +40,8 @@ export function Frame({
   children: ReactNode;
 }) {
   const [listed, setListed] = useState(false);
+  const [choosing, setChoosing] = useState(false);
+  const { shop, shops } = useShop();
   const all = useMemo(
     () => [...keys, { key: '?', label: 'all keys', run: () => setListed((now) => !now) }],
     [keys],
@@ -52,12 +54,28 @@ export function Frame({
         To the work
       </a>
       <header className="band">
-        <Link className="brand" to="/" aria-label="Brass Kettle, to the floor">
+        <Link
+          className={shops.length > 1 ? 'brand named' : 'brand'}
+          to="/"
+          aria-label="Brass Kettle, to the floor"
+        >
           <img src="/kettle.svg" alt="" />
           <span>Brass Kettle</span>
         </Link>
+        {shops.length > 1 && (
+          <button
+            type="button"
+            className="at"
+            aria-expanded={choosing}
+            onClick={() => setChoosing(!choosing)}
+          >
+            <span className="skip">This window is for </span>
+            {shops.find((s) => s.id === shop)?.name}
+          </button>
+        )}
         {band ?? <Places />}
       </header>
+      {choosing && <ShopChoice done={() => setChoosing(false)} />}
       {children}
       <Foot keys={all} />
       {listed && <KeySheet keys={keys} close={() => setListed(false)} />}
@@ -87,8 +105,6 @@ function Foot({ keys }: { keys: Key[] }) {
   const full = useStorageFull();
   const [setting, setSetting] = useState(savedSetting);
   const [turning, setTurning] = useState(false);
-  const [choosing, setChoosing] = useState(false);
-  const { shop, shops } = useShop();
   const { units, setting: kept } = usePreferences();
   const prefer = usePrefer();
   useEffect(() => setSetting(kept), [kept]);
@@ -119,12 +135,6 @@ function Foot({ keys }: { keys: Key[] }) {
       <span>
         {person.displayName} · {full && <b className="wrong">this tablet’s storage is full · </b>}
       </span>
-      {shops.length > 1 && (
-        <button type="button" aria-expanded={choosing} onClick={() => setChoosing(!choosing)}>
-          at {shops.find((s) => s.id === shop)?.name}
-        </button>
-      )}
-      {choosing && <ShopChoice done={() => setChoosing(false)} />}
       <OutboxPanel />
       <button type="button" aria-expanded={turning} onClick={() => setTurning(!turning)}>
         change person

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Views that must be usable by everybody: by keyboard, on a tablet, through assistive technology. */
 @ExtendWith(Product.class)
@@ -149,10 +150,7 @@ class ViewsTest {
                 "/customers/1")) {
             hand.goTo(path);
             assertThat(hand.page().getByRole(AriaRole.HEADING).first()).isVisible();
-            Object across = hand.page().evaluate("() => document.documentElement.scrollWidth - innerWidth");
-            assertThat(((Number) across).intValue())
-                    .as(path + " scrolls sideways")
-                    .isLessThanOrEqualTo(0);
+            assertThat(sideways(hand)).as(path + " scrolls sideways").isLessThanOrEqualTo(0);
         }
         hand.goTo("/jobs/TQ-0401/teardown/coils");
         assertThat(hand.page().locator(".pick").first()).isVisible();
@@ -161,6 +159,19 @@ class ViewsTest {
                         // What is folded away is no target until it is unfolded.
                         + ".filter(e => e.checkVisibility()).map(e => e.getBoundingClientRect().height))");
         assertThat(((Number) smallest).doubleValue()).isGreaterThanOrEqualTo(44);
+    }
+
+    private static int sideways(Hand hand) {
+        return ((Number) hand.page().evaluate("() => document.documentElement.scrollWidth - innerWidth")).intValue();
+    }
+
+    /** The floor's band holds most: places, search and the way to receive a motor. */
+    @ParameterizedTest
+    @ValueSource(ints = {1024, 1180, 1280, 1440})
+    void theFloorIsNotCutOffAtTheWidthsOfUsualScreens(int width, Product.Running product) {
+        Hand hand = new Hand(product.page(width, 800)).signIn("tech");
+        assertThat(hand.page().locator("table.floor tbody tr").first()).isVisible();
+        assertThat(sideways(hand)).isLessThanOrEqualTo(0);
     }
 
     @Test
