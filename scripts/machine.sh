@@ -20,6 +20,10 @@ install() {
   fi
 }
 
+# The number of this program, and what the build leaves to be started: an older one may lie beside it.
+NUMBER=$(sed -n 's:^  <version>\(.*\)</version>:\1:p' "$ROOT/pom.xml" 2>/dev/null | head -n 1)
+SERVER_JAR="$ROOT/server/target/brass-kettle-server-$NUMBER-app.jar"
+
 need_tools() {
   local tool
   for tool in java javac mvn node npm flock; do

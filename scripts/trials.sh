@@ -9,7 +9,7 @@ build_trials() {
 
 # unpack_server: with an archive of its classes, as ./start does it: a hundred starts take minutes. Needs the database's variables.
 unpack_server() {
-  java -Djarmode=tools -jar "$ROOT"/server/target/brass-kettle-server-*-app.jar extract --destination "$WORK" >/dev/null
+  java -Djarmode=tools -jar "$SERVER_JAR" extract --destination "$WORK" >/dev/null
   mv "$WORK"/brass-kettle-server-*.jar "$WORK/server.jar"
   java -Xmx256m -XX:+UseSerialGC -XX:ArchiveClassesAtExit="$WORK/classes.jsa" -Dspring.context.exit=onRefresh -jar "$WORK/server.jar" \
     --server.port=0 >"$LOG" 2>&1 </dev/null || say "no archive of classes; starts take longer"
