@@ -21,7 +21,8 @@ install() {
 }
 
 # The number of this program, and what the build leaves to be started: an older one may lie beside it.
-NUMBER=$(sed -n 's:^  <version>\(.*\)</version>:\1:p' "$ROOT/pom.xml" 2>/dev/null | head -n 1)
+# A release has no pom and needs neither.
+NUMBER=$({ sed -n 's:^  <version>\(.*\)</version>:\1:p' "$ROOT/pom.xml" 2>/dev/null || true; } | head -n 1)
 SERVER_JAR="$ROOT/server/target/brass-kettle-server-$NUMBER-app.jar"
 
 need_tools() {
