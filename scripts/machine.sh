@@ -102,7 +102,8 @@ make_cluster() {
   as_db mv "$home/new" "$home/cluster"
 }
 
-# start_cluster HOME PORT OPTIONS: starts it, or finds it running. Sets DB_PORT, and DB_OURS when this call started it.
+# start_cluster HOME PORT OPTIONS: starts it, or finds it running. Sets DB_PORT, and DB_OURS when this call started it. A trial may have it
+# started through another command, DB_THROUGH.
 start_cluster() {
   local home=$1 port=$2 options=${3:-}
   DB_OURS=""
@@ -119,7 +120,7 @@ start_cluster() {
     as_db rm -f "$home/cluster/postmaster.pid"
   fi
   DB_PORT=$(free_port "$port")
-  as_db "$PGBIN/pg_ctl" -D "$home/cluster" -w -t 60 -l "$home/log" \
+  as_db ${DB_THROUGH:-} "$PGBIN/pg_ctl" -D "$home/cluster" -w -t 60 -l "$home/log" \
     -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' $options" start >/dev/null 2>&1 </dev/null 8>&- 9>&- ||
     { as_db tail -n 5 "$home/log" >&2; fail "PostgreSQL did not start"; }
   DB_OURS=yes

@@ -82,7 +82,8 @@ public final class ScaleFill {
 
     private void fill(long jobs, long tests) throws SQLException {
         run("create temporary table source as select row_number() over (order by id) - 1 as rank, job.* from job");
-        run("insert into customer (shop_id, name) select 1, 'Works ' || n from generate_series(0, " + (CUSTOMERS - 1) + ") n");
+        run("insert into customer (shop_id, name) select 1, 'Works ' || n from generate_series(0, " + (CUSTOMERS - 1)
+                + ") n");
         long sources = one("select count(*) from source");
         double standing = one("select count(*) from bench_test where superseded_by is null") / (double) sources;
         double repeats = (double) tests / jobs / standing - 1;

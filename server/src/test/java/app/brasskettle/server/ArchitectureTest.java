@@ -34,14 +34,12 @@ class ArchitectureTest {
                 .check(SERVER);
     }
 
-    /** Whoever looks for SQL looks into the stores; the clock asks the database for nothing but its time. */
+    /** Whoever looks for SQL looks into the stores. */
     @Test
     void sqlStaysInTheStores() {
         noClasses()
                 .that()
                 .haveNameNotMatching(".*\\.\\w+Store(\\$.*)?")
-                .and()
-                .doNotHaveSimpleName("DatabaseClock")
                 .and()
                 .resideOutsideOfPackage("app.brasskettle.server.sql..")
                 .should()

@@ -1,20 +1,28 @@
 package app.brasskettle.server.clock;
 
-import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.List;
 
 /**
  * Time as the core counts it: seconds of the epoch, by the clock of the database, so that servers whose own clocks differ agree
  * how long a winding has been discharging. Between two looks at the database the machine's monotonic clock carries it on, which no
- * change of the date can move.
+ * change of the date can move. It never goes back, so that what was done later never stands before what was done earlier.
  */
 public final class JobClock {
 
-    /** The database's time at a moment of the monotonic clock. */
-    private record Mark(OffsetDateTime at, long nanos) {}
+    /**
+     * A jump forward of the database's clock: time that did not pass.
+     *
+     * @param at when it was noticed, by the clock after it, seconds of the epoch
+     * @param seconds by how much
+     */
+    record Jump(double at, double seconds) {}
 
-    private static volatile Mark mark = new Mark(OffsetDateTime.now(ZoneOffset.UTC), System.nanoTime());
+    private record State(ClockMark mark, List<Jump> jumps) {}
+
+    private static volatile State state =
+            new State(new ClockMark(OffsetDateTime.now(ZoneOffset.UTC), System.nanoTime(), 0), List.of());
 
     private JobClock() {}
 
@@ -23,13 +31,33 @@ public final class JobClock {
         return at.toEpochSecond() + at.getNano() / 1e9;
     }
 
-    /** Reads the time by the database's clock. */
+    /** Reads the record's time. */
     public static OffsetDateTime now() {
-        Mark last = mark;
-        return last.at().plus(Duration.ofNanos(System.nanoTime() - last.nanos()));
+        return state.mark().now(System.nanoTime());
     }
 
-    static void set(OffsetDateTime databaseTime, long nanos) {
-        mark = new Mark(databaseTime, nanos);
+    /**
+     * A moment on the scale of now: later by what the clock jumped since, so that from it to now is the time that really passed.
+     *
+     * @param at seconds of the epoch as it was written
+     */
+    public static double waited(double at) {
+        return waited(at, state.jumps());
+    }
+
+    static double waited(double at, List<Jump> jumps) {
+        return at
+                + jumps.stream()
+                        .filter(j -> j.at() > at)
+                        .mapToDouble(Jump::seconds)
+                        .sum();
+    }
+
+    static ClockMark.Seen seen(OffsetDateTime database, long nanos) {
+        return state.mark().seen(database, nanos);
+    }
+
+    static void set(ClockMark mark, List<Jump> jumps) {
+        state = new State(mark, jumps);
     }
 }

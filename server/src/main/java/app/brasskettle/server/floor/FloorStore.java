@@ -1,6 +1,7 @@
 package app.brasskettle.server.floor;
 
 import app.brasskettle.core.worksheet.Coded;
+import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.jobs.JobStore;
 import app.brasskettle.server.shops.CurrentShop;
 import app.brasskettle.server.sql.ShopSql;
@@ -54,6 +55,7 @@ class FloorStore {
         boolean together = current.seen().size() > 1;
         String sql = query(show, words.size(), after.isPresent(), together);
         JdbcClient.StatementSpec query = together ? shop.together(sql) : shop.here(sql);
+        query = query.param("now", JobClock.now());
         for (int i = 0; i < words.size(); i++) {
             query = query.param("word" + i, pattern(words.get(i)));
         }
@@ -121,8 +123,8 @@ class FloorStore {
                     " and (%s) %s (select %s from job where tag = :after)".formatted(order, gone ? "<" : ">", order));
         }
         return """
-                select job.*, case when gate_until <= now() then 'blocked' else gate end as gate_now,
-                  extract(epoch from coalesce(left_at, now()) - received_at) / 3600 as hours,
+                select job.*, case when gate_until <= :now then 'blocked' else gate end as gate_now,
+                  extract(epoch from coalesce(left_at, :now) - received_at) / 3600 as hours,
                   (select min(p.id) from photo p where p.job_id = job.id and p.removed_because is null) as photo
                 from job where %s order by %s limit %d""".formatted(where, gone ? "left_at desc, id desc" : order, PAGE);
     }

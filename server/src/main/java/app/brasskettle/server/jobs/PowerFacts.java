@@ -44,7 +44,7 @@ final class PowerFacts {
                         .toList(),
                 voltages(now),
                 job.here(EventKind.DISCHARGE_PROVED).stream()
-                        .map(e -> new DischargeClock.Proof(e.epochSeconds(), e.figure("residualV")))
+                        .map(e -> new DischargeClock.Proof(JobClock.waited(e.epochSeconds()), e.figure("residualV")))
                         .toList(),
                 highVoltageAt(now),
                 job.runs().stream()
@@ -53,13 +53,15 @@ final class PowerFacts {
                         .findFirst());
     }
 
+    /** A charge leaves in time that passes; a clock that is put forward takes none of it. */
     private List<DischargeClock.Applied> voltages(double now) {
         List<DischargeClock.Applied> all = new ArrayList<>();
         job.all(EventKind.VOLTAGE_APPLIED)
                 .forEach(e -> all.add(new DischargeClock.Applied(
-                        e.epochSeconds(), e.figure("seconds"), Math.max(1, e.figure("pace")))));
+                        JobClock.waited(e.epochSeconds()), e.figure("seconds"), Math.max(1, e.figure("pace")))));
         for (RunRow run : job.runs()) {
-            double ended = run.endedAt().map(JobClock::seconds).orElse(now);
+            double ended =
+                    run.endedAt().map(JobClock::seconds).map(JobClock::waited).orElse(now);
             // While it is on, or while nobody knows, voltage counts as on until now.
             double seconds = run.endedAt().isPresent()
                     ? run.seconds()

@@ -1,5 +1,6 @@
 package app.brasskettle.server.runs;
 
+import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.sql.RowsByJob;
 import java.sql.ResultSet;
@@ -13,7 +14,10 @@ import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
-/** Runs of instruments in PostgreSQL, which every server sees. */
+/**
+ * Runs of instruments in PostgreSQL, which every server sees. When they began and ended is the record's time; whether their server still
+ * lives is between it and the database's clock.
+ */
 @Component
 public class RunStore {
 
@@ -52,8 +56,8 @@ public class RunStore {
         sweep();
         try {
             return bound("""
-                            insert into instrument_run (job_id, kind, speed, instrument, simulated, server, pace, begun_by)
-                            values (:job, :kind, :speed, :instrument, :simulated, :server, :pace, :by) returning id""", claim, server).query(Long.class).single();
+                            insert into instrument_run (job_id, kind, speed, instrument, simulated, server, pace, begun_by, begun_at)
+                            values (:job, :kind, :speed, :instrument, :simulated, :server, :pace, :by, :now) returning id""", claim, server).query(Long.class).single();
         } catch (DuplicateKeyException underWay) {
             throw RefusedException.gated("Voltage is on this motor already: one instrument at a time");
         }
@@ -62,9 +66,9 @@ public class RunStore {
     /** Adds a reading that was over at once, with the time it counts under voltage. */
     public void addEnded(Claim claim, String server, double seconds) {
         bound("""
-                insert into instrument_run (job_id, kind, speed, instrument, simulated, server, pace, begun_by, ended_at,
-                  seconds, how)
-                values (:job, :kind, :speed, :instrument, :simulated, :server, :pace, :by, clock_timestamp(), :seconds,
+                insert into instrument_run (job_id, kind, speed, instrument, simulated, server, pace, begun_by, begun_at,
+                  ended_at, seconds, how)
+                values (:job, :kind, :speed, :instrument, :simulated, :server, :pace, :by, :now, :now, :seconds,
                   'read at once')""", claim, server).param("seconds", seconds).update();
     }
 
@@ -77,7 +81,8 @@ public class RunStore {
                 .param("simulated", claim.simulated())
                 .param("server", server)
                 .param("pace", claim.pace())
-                .param("by", claim.by());
+                .param("by", claim.by())
+                .param("now", JobClock.now());
     }
 
     /** Says that the voltage is still on; whether somebody, on whichever server, asked to take it off. */
@@ -96,8 +101,13 @@ public class RunStore {
      */
     public void ended(long id, double seconds, String how) {
         db.sql("""
-                update instrument_run set ended_at = clock_timestamp(), seconds = :seconds, how = :how
-                where id = :id and ended_at is null""").param("id", id).param("seconds", seconds).param("how", how).update();
+                update instrument_run set ended_at = greatest(begun_at, :now), seconds = :seconds, how = :how
+                where id = :id and ended_at is null""")
+                .param("id", id)
+                .param("now", JobClock.now())
+                .param("seconds", seconds)
+                .param("how", how)
+                .update();
     }
 
     /** Asks whichever server has a voltage on this motor to take it off; how many runs were asked. */
@@ -118,9 +128,12 @@ public class RunStore {
     /** Ends the runs whose server is gone: voltage counts as on until now, which starts the discharge clock. */
     public int sweep() {
         return db.sql("""
-                update instrument_run set ended_at = clock_timestamp(),
-                  seconds = pace * extract(epoch from clock_timestamp() - begun_at), how = 'its server is gone'
-                where ended_at is null and alive_at < clock_timestamp() - make_interval(secs => :dead)""").param("dead", DEAD_AFTER_S).update();
+                update instrument_run set ended_at = greatest(begun_at, :now),
+                  seconds = pace * extract(epoch from greatest(begun_at, :now) - begun_at), how = 'its server is gone'
+                where ended_at is null and alive_at < clock_timestamp() - make_interval(secs => :dead)""")
+                .param("dead", DEAD_AFTER_S)
+                .param("now", JobClock.now())
+                .update();
     }
 
     /** Lists the runs on the motors of some jobs, in their order. */

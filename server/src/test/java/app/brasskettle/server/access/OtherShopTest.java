@@ -272,6 +272,8 @@ class OtherShopTest {
                         .asInt())
                 .isEqualTo(jobs(both, "1") + jobs(both, String.valueOf(shop)));
         // Hours are read in the shop of their job.
+        yard.put("/api/jobs/" + tag + "/sheets/plate", Map.of("version", 0, "typed", Plates.typed()))
+                .with(200);
         for (Visitor tapper : List.of(yard, lead)) {
             String its = tapper == yard ? tag : JOB;
             tapper.post("/api/jobs/" + its + "/hours", Map.of("task", "test", "starts", true))

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.brasskettle.server.testing.Plates;
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Visitor;
+import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.StreamSupport;
@@ -80,6 +81,7 @@ class FloorTest {
                     "\n",
                     db.sql("explain " + FloorStore.query(FloorStore.Show.LIVE, 2, true, false))
                             .param("shop", 1)
+                            .param("now", OffsetDateTime.now())
                             .param("word0", FloorStore.pattern("elevator"))
                             .param("word1", FloorStore.pattern("harrow"))
                             .param("after", "TQ-0402")

@@ -83,6 +83,7 @@ class ShopSqlTest {
                 "shop",
                 "shop_user",
                 "bank_version",
+                "clock_jump",
                 "attempt",
                 "known_address",
                 "security_event",
