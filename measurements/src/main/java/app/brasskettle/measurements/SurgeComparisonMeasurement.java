@@ -28,8 +28,8 @@ import org.openjdk.jmh.infra.Blackhole;
 @BenchmarkMode(Mode.SingleShotTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Fork(1)
-@Warmup(iterations = 3)
-@Measurement(iterations = 7)
+@Warmup(iterations = 10)
+@Measurement(iterations = 30)
 public class SurgeComparisonMeasurement {
 
     private static final int PAIRS = 1000;

@@ -1,5 +1,6 @@
 package app.brasskettle.server;
 
+import static com.tngtech.archunit.base.DescribedPredicate.describe;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
@@ -45,6 +46,23 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("org.springframework.jdbc..", "java.sql..")
+                .check(SERVER);
+    }
+
+    /** Whatever is written or judged goes by the record's clock. A one-time code and a session go by the machine's, and the demo tells of before. */
+    @Test
+    void theRecordsTimeIsNeverTheMachines() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackages(
+                        "app.brasskettle.server.clock..",
+                        "app.brasskettle.server.access..",
+                        "app.brasskettle.server.demo..")
+                .should()
+                .callMethodWhere(describe(
+                        "now of the machine",
+                        call -> call.getTarget().getName().equals("now")
+                                && call.getTargetOwner().getPackageName().equals("java.time")))
                 .check(SERVER);
     }
 

@@ -29,6 +29,7 @@ final class Ring {
         double floor = NOISE * trace.peak();
         int end = lastAlive(trace);
         int kept = -1;
+        double before = 0;
         int crossings = 0;
         double first = 0;
         double last = 0;
@@ -37,13 +38,13 @@ final class Ring {
             if (v == 0 || Limit.under(Math.abs(v), floor)) {
                 continue;
             }
-            if (kept >= 0 && Math.signum(trace.at(kept)) != Math.signum(v)) {
-                double before = trace.at(kept);
+            if (kept >= 0 && before < 0 != v < 0) {
                 last = kept + (i - kept) * before / (before - v);
                 first = crossings == 0 ? last : first;
                 crossings++;
             }
             kept = i;
+            before = v;
         }
         return crossings < 3 ? Optional.empty() : Optional.of((crossings - 1) / (2 * (last - first) * intervalS));
     }

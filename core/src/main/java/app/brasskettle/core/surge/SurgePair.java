@@ -44,7 +44,9 @@ public record SurgePair(double sampleIntervalS, Samples traceA, Samples traceB, 
                     field + " has " + trace.size() + " samples; " + FEWEST + " to " + MOST + " are needed");
             return;
         }
-        for (int i = 0; i < trace.size(); i++) {
+        // The largest and the smallest tell of all of them, and are looked for once.
+        boolean sane = Problems.sane(trace.peak()) && Problems.sane(trace.least());
+        for (int i = 0; i < trace.size() && !sane; i++) {
             if (!Problems.sane(trace.at(i))) {
                 problems.number(field + "[" + i + "]", trace.at(i), "");
             }

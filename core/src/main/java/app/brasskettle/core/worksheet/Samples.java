@@ -5,12 +5,13 @@ import java.util.Arrays;
 /** An unchangeable run of numbers taken at equal intervals, held without boxing because traces are long. */
 public final class Samples {
 
-    private static final double NOT_LOOKED_FOR = -1;
-
     private final double[] values;
 
-    /** Long traces are asked for it again and again. */
-    private volatile double peak = NOT_LOOKED_FOR;
+    /** Long traces are asked for them again and again: looked for once, both in one pass. */
+    private volatile Sizes sizes;
+
+    /** The largest absolute value, and the smallest that is not zero; no number where one of them is none. */
+    private record Sizes(double peak, double least) {}
 
     private Samples(double[] values) {
         this.values = values;
@@ -30,13 +31,32 @@ public final class Samples {
 
     /** The largest absolute value; zero for an empty run. */
     public double peak() {
-        double known = peak;
-        if (known == NOT_LOOKED_FOR) {
-            known = 0;
+        return sizes().peak();
+    }
+
+    /** The smallest absolute value that is not zero; zero where there is none. */
+    public double least() {
+        return sizes().least();
+    }
+
+    private Sizes sizes() {
+        Sizes known = sizes;
+        if (known == null) {
+            double peak = 0;
+            double least = Double.POSITIVE_INFINITY;
+            boolean figures = true;
             for (double v : values) {
-                known = Math.max(known, Math.abs(v));
+                double size = Math.abs(v);
+                if (size > peak) {
+                    peak = size;
+                }
+                if (size < least && size > 0) {
+                    least = size;
+                }
+                figures &= size >= 0;
             }
-            peak = known;
+            known = figures ? new Sizes(peak, peak == 0 ? 0 : least) : new Sizes(Double.NaN, Double.NaN);
+            sizes = known;
         }
         return known;
     }

@@ -2,11 +2,11 @@ package app.brasskettle.server.calibration;
 
 import app.brasskettle.core.testkind.InstrumentKind;
 import app.brasskettle.core.worksheet.Coded;
+import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.sql.ShopSql;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -72,6 +72,6 @@ public class InstrumentStore {
                 Optional.ofNullable(row.getString("kind")).flatMap(k -> Coded.parse(InstrumentKind.class, k)),
                 due,
                 row.getBoolean("retired"),
-                due.isBefore(LocalDate.now(ZoneOffset.UTC)));
+                due.isBefore(JobClock.now().toLocalDate()));
     }
 }

@@ -12,6 +12,7 @@ import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
+import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
@@ -20,8 +21,6 @@ import app.brasskettle.server.jobview.JobViews;
 import app.brasskettle.server.priors.ClosedCauseStore;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.retries.Unkeyed;
-import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -178,7 +177,7 @@ class CauseController {
 
     @PostMapping("/api/cause/priors/reset")
     Priors reset(Authentication who) {
-        closed.reset(People.of(who, Role.LEAD, Role.ADMIN).displayName(), OffsetDateTime.now(ZoneOffset.UTC));
+        closed.reset(People.of(who, Role.LEAD, Role.ADMIN).displayName(), JobClock.now());
         return priors();
     }
 }

@@ -8,6 +8,7 @@ import app.brasskettle.core.redesign.RedesignAssessment;
 import app.brasskettle.core.redesign.RedesignSheet;
 import app.brasskettle.core.work.JobStep;
 import app.brasskettle.server.access.People;
+import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.ReadJob;
 import app.brasskettle.server.jobview.JobVersionStore;
@@ -22,8 +23,6 @@ import app.brasskettle.server.rack.RackStore;
 import app.brasskettle.server.settings.SettingsStore;
 import app.brasskettle.server.triage.TriageRow;
 import app.brasskettle.server.triage.TriageStore;
-import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.function.Supplier;
 import org.springframework.http.CacheControl;
@@ -78,9 +77,7 @@ class ReportController {
         String by = People.of(who).displayName();
         return page(tag, tag, by, () -> {
             JobView job = JobViews.of(book.read(tag));
-            return printer.print(
-                    new JobSheet(job, pictured(tag), settings.current(), by, OffsetDateTime.now(ZoneOffset.UTC))
-                            .html());
+            return printer.print(new JobSheet(job, pictured(tag), settings.current(), by, JobClock.now()).html());
         });
     }
 
@@ -102,9 +99,7 @@ class ReportController {
     ResponseEntity<byte[]> condition(@PathVariable String tag) {
         return page(tag + "-condition", tag, "", () -> {
             JobView job = JobViews.of(book.read(tag));
-            return printer.archival(
-                    new ConditionReport(job, pictured(tag), settings.current(), OffsetDateTime.now(ZoneOffset.UTC))
-                            .html());
+            return printer.archival(new ConditionReport(job, pictured(tag), settings.current(), JobClock.now()).html());
         });
     }
 
@@ -115,8 +110,7 @@ class ReportController {
                 tag + "-certificate",
                 tag,
                 "",
-                () -> printer.archival(
-                        new Certificate(released(tag), settings.current(), OffsetDateTime.now(ZoneOffset.UTC)).html()));
+                () -> printer.archival(new Certificate(released(tag), settings.current(), JobClock.now()).html()));
     }
 
     /** The label that leaves with the motor. */

@@ -7,9 +7,8 @@ import app.brasskettle.core.rules.ShopLimit;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
+import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.problems.RefusedException;
-import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -58,7 +57,7 @@ class SettingsController {
         return new View(
                 store.stored().map(SettingsStore.Stored::version).orElse(0),
                 settings,
-                settings.validCertificate(OffsetDateTime.now(ZoneOffset.UTC)).isPresent(),
+                settings.validCertificate(JobClock.now()).isPresent(),
                 Arrays.stream(Question.values())
                         .map(q -> new Asked(
                                 q,
@@ -86,7 +85,7 @@ class SettingsController {
         Person person = People.of(who, Role.LEAD, Role.ADMIN);
         ShopSettings settings = TypedInput.read(ShopSettings.class, body.typed() == null ? Map.of() : body.typed())
                 .input();
-        if (!store.write(body.version(), settings, person.displayName(), OffsetDateTime.now(ZoneOffset.UTC))) {
+        if (!store.write(body.version(), settings, person.displayName(), JobClock.now())) {
             throw RefusedException.stale(
                     "Somebody else changed the settings. Yours are kept: look at both, then save again");
         }
