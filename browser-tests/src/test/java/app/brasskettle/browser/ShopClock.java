@@ -21,8 +21,6 @@ final class ShopClock {
               $$ select pg_catalog.clock_timestamp() + (select max(seconds) * interval '1 second' from moved_clock.ahead) $$;
             create or replace function moved_clock.passed() returns trigger language plpgsql as
               $$ begin return null; end $$;
-            create or replace trigger passed before insert on public.clock_jump
-              for each row execute function moved_clock.passed();
             do $$ begin execute format(
               'alter database %I set search_path = public, moved_clock, pg_catalog', current_database()); end $$;""";
 
@@ -39,6 +37,8 @@ final class ShopClock {
 
     /** Puts it forward. */
     void passes(Duration time) {
+        run("create or replace trigger passed before insert on public.clock_jump"
+                + " for each row execute function moved_clock.passed()");
         run("update moved_clock.ahead set seconds = seconds + " + time.toSeconds());
     }
 

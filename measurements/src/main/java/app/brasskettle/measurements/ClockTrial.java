@@ -9,6 +9,7 @@ import java.sql.ResultSet;
 import java.sql.Statement;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.concurrent.TimeUnit;
 
 /**
@@ -87,25 +88,10 @@ public final class ClockTrial {
         String tag = TrialMotor.plated(tech, "clock");
         tech.post("/api/jobs/" + tag + "/lock-out", Map.of("means", "two-pole tester, meter"))
                 .with(200);
-        tech.post(
-                        "/api/jobs/" + tag + "/tests/tester-proof",
-                        Map.of("typed", Map.of("rangeMegohm", "20 G", "apartOverRange", true, "togetherMegohm", "0")))
+        tech.post("/api/jobs/" + tag + "/tests/tester-proof", TrialMotor.TESTER_PROOF)
                 .with(200);
-        tech.post(
-                        "/api/jobs/" + tag + "/tests/insulation-resistance",
-                        Map.of(
-                                "typed",
-                                Map.of(
-                                        "windingTemperatureC",
-                                        "40",
-                                        "readings",
-                                        List.of(
-                                                Map.of("seconds", "60", "megohm", "900"),
-                                                Map.of("seconds", "600", "megohm", "1900"))),
-                                "appliedVoltageV",
-                                "500",
-                                "because",
-                                ""))
+        Map<String, String> readings = new TreeMap<>(Map.of("60", "900", "600", "1900"));
+        tech.post("/api/jobs/" + tag + "/tests/insulation-resistance", TrialMotor.insulation(readings))
                 .with(200);
         return tag;
     }

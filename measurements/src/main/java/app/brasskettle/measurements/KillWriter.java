@@ -98,26 +98,8 @@ final class KillWriter extends Thread {
                 "arrival",
                 Map.of("shaft", "free", "signs", List.of(), "auxiliaries", List.of(), "missing", ""));
         written("POST", "/api/jobs/" + tag + "/lock-out", Map.of("means", "two-pole tester, meter"));
-        test(
-                tag,
-                job,
-                "tester-proof",
-                Map.of("typed", Map.of("rangeMegohm", "20 G", "apartOverRange", true, "togetherMegohm", "0")));
-        test(
-                tag,
-                job,
-                "insulation-resistance",
-                Map.of(
-                        "typed",
-                        Map.of(
-                                "windingTemperatureC",
-                                "40",
-                                "readings",
-                                List.of(Map.of("seconds", "60", "megohm", "900"))),
-                        "appliedVoltageV",
-                        "500",
-                        "because",
-                        ""));
+        test(tag, job, "tester-proof", TrialMotor.TESTER_PROOF);
+        test(tag, job, "insulation-resistance", TrialMotor.insulation(Map.of("60", "900")));
     }
 
     private void sheet(String tag, Made job, String kind, Map<String, Object> typed) throws InterruptedException {

@@ -20,7 +20,28 @@ final class TrialMotor {
             Map.entry("madeBefore1970", false),
             Map.entry("hazardousArea", false));
 
+    /** The insulation tester proved on open and on joined leads. */
+    static final Map<String, Object> TESTER_PROOF =
+            Map.of("typed", Map.of("rangeMegohm", "20 G", "apartOverRange", true, "togetherMegohm", "0"));
+
     private TrialMotor() {}
+
+    /** Insulation to frame at 500 V, read after so many seconds each. */
+    static Map<String, Object> insulation(Map<String, String> megohmBySeconds) {
+        return Map.of(
+                "typed",
+                Map.of(
+                        "windingTemperatureC",
+                        "40",
+                        "readings",
+                        megohmBySeconds.entrySet().stream()
+                                .map(r -> Map.of("seconds", r.getKey(), "megohm", r.getValue()))
+                                .toList()),
+                "appliedVoltageV",
+                "500",
+                "because",
+                "");
+    }
 
     /** What is said of a motor that is received. */
     static Map<String, Object> receipt(String machine) {

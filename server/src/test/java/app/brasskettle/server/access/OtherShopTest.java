@@ -2,7 +2,6 @@ package app.brasskettle.server.access;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.brasskettle.server.testing.Plates;
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Visitor;
 import java.util.HashMap;
@@ -10,21 +9,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import tools.jackson.databind.JsonNode;
 
 /** Every call of the table by people of another shop of the house: to them nothing of this shop is there. */
 @ExtendWith(RunningServer.class)
 class OtherShopTest {
 
     private static final String JOB = "TQ-0409";
-    private static final String PASSWORD = "basalt lantern quay";
-    private static int count;
 
     /** Calls on what belongs to the house or to a person, whatever the shop. */
     private static final Set<String> OF_THE_HOUSE = Set.of(
@@ -37,56 +31,18 @@ class OtherShopTest {
             "/api/security-journal");
 
     private final Visitor lead;
-    private final Visitor admin;
     private final JdbcClient db;
-    private long shop;
+    private final SecondShop yard;
 
     OtherShopTest(Visitor visitor, RunningServer.Running server) {
         this.lead = visitor.stranger().as("lead");
-        this.admin = visitor.stranger().as("admin");
         this.db = server.context().getBean(JdbcClient.class);
+        this.yard = new SecondShop(visitor, db);
     }
 
-    @BeforeEach
-    void aSecondShop() {
-        count++;
-        JsonNode shops = admin.post(
-                        "/api/shops", Map.of("name", "Skerry Yard " + count, "tagPrefix", "S" + (char) ('A' + count)))
-                .with(200)
-                .json();
-        shop = shops.get(shops.size() - 1).get("id").asLong();
-    }
-
-    /** The administrator is left in one shop, as other tests find them. */
     @AfterEach
-    void theAdministratorIsOfTheFirstShopAgain() {
-        db.sql(
-                        "delete from shop_member where shop_id <> 1 and user_id = (select id from shop_user where username = 'admin')")
-                .update();
-    }
-
-    private Visitor hired(Role role, Long... shops) {
-        String username = "yard-" + role.code().charAt(0) + "-" + count + "-" + shops.length;
-        admin.post(
-                        "/api/people",
-                        Map.of(
-                                "username",
-                                username,
-                                "displayName",
-                                "Somebody of the yard",
-                                "role",
-                                role.code(),
-                                "password",
-                                PASSWORD,
-                                "shops",
-                                List.of(shops)))
-                .with(200);
-        Visitor visitor = lead.stranger();
-        visitor.get("/api/session").with(200);
-        visitor.post("/api/session", Map.of("username", username, "password", PASSWORD))
-                .with(200);
-        visitor.get("/api/session").with(200);
-        return visitor;
+    void closed() {
+        yard.close();
     }
 
     private static String first(Visitor visitor, String path, String field) {
@@ -154,7 +110,7 @@ class OtherShopTest {
         Map<String, Map<String, String>> there = there();
         Map<Role, Visitor> strangers = new TreeMap<>();
         for (Role role : Role.values()) {
-            strangers.put(role, hired(role, shop));
+            strangers.put(role, yard.hired(role, yard.id()));
         }
         Map<String, String> before = rows();
         List<String> names = db.sql("""
@@ -218,145 +174,5 @@ class OtherShopTest {
                         .isNotEqualTo(404);
             }
         }
-    }
-
-    @Test
-    void aShopBeginsEmptyAndItsRowsAreItsOwn() {
-        Visitor yard = hired(Role.LEAD, shop);
-        assertThat(yard.get("/api/jobs").with(200).json()).isEmpty();
-        assertThat(yard.get("/api/customers").with(200).json()).isEmpty();
-        assertThat(yard.get("/api/settings")
-                        .with(200)
-                        .json()
-                        .at("/settings/shopName")
-                        .asString())
-                .isEqualTo("Skerry Yard " + count);
-        String name =
-                lead.get("/api/customers").with(200).json().get(0).get("name").asString();
-        Map<String, Object> receipt = Plates.receipt();
-        receipt.put("customer", name);
-        JsonNode job = yard.post("/api/jobs", receipt).with(200).json();
-        String tag = job.at("/identity/tag").asString();
-        assertThat(tag).startsWith("S" + (char) ('A' + count) + "-");
-        assertThat(yard.get("/api/customers").with(200).json()).hasSize(1);
-        lead.get("/api/jobs/" + tag).with(404);
-        assertThat(lead.get("/api/jobs").with(200).text()).doesNotContain(tag);
-        assertThat(yard.get("/api/plan/roster").with(200).text()).doesNotContain("Mara Orre");
-    }
-
-    @Test
-    void somebodyOfTwoShopsSaysWhichAndReadsBothTogetherWhereTheyAskForIt() {
-        Visitor yard = hired(Role.OFFICE, shop);
-        String tag = yard.post("/api/jobs", Plates.receipt())
-                .with(200)
-                .json()
-                .at("/identity/tag")
-                .asString();
-        Visitor both = hired(Role.OFFICE, 1L, shop);
-        assertThat(both.get("/api/session").with(200).json().get("shops")).hasSize(2);
-        assertThat(both.get("/api/jobs").with(400).problemFields()).containsExactly("shop");
-        assertThat(both.post("/api/jobs", Plates.receipt()).with(400).problemFields())
-                .containsExactly("shop");
-        assertThat(both.get("/api/jobs?shop=999999").with(400).text()).contains("none of yours", "1 (Tarn Quay");
-        assertThat(yard.get("/api/jobs?shop=1").with(400).text()).doesNotContain("TQ-");
-        assertThat(yard.get("/api/jobs?shops=all").with(200).text())
-                .contains(tag)
-                .doesNotContain("TQ-");
-        assertThat(tags(both, "?shop=1")).contains(JOB).doesNotContain(tag);
-        assertThat(tags(both, "?shop=" + shop)).containsExactly(tag);
-        assertThat(tags(both, "?shops=all")).contains(JOB, tag);
-        assertThat(both.get("/api/figures?shop=1&shops=all")
-                        .with(200)
-                        .json()
-                        .get("jobs")
-                        .asInt())
-                .isEqualTo(jobs(both, "1") + jobs(both, String.valueOf(shop)));
-        // Hours are read in the shop of their job.
-        yard.put("/api/jobs/" + tag + "/sheets/plate", Map.of("version", 0, "typed", Plates.typed()))
-                .with(200);
-        for (Visitor tapper : List.of(yard, lead)) {
-            String its = tapper == yard ? tag : JOB;
-            tapper.post("/api/jobs/" + its + "/hours", Map.of("task", "test", "starts", true))
-                    .with(200);
-            tapper.post("/api/jobs/" + its + "/hours", Map.of("task", "test", "starts", false))
-                    .with(200);
-        }
-        both.get("/api/figures?from=2000-01-01&shops=all&shop=" + shop).with(200);
-        assertThat(both.get("/api/customers?shop=1&shops=all").with(400).problemFields())
-                .containsExactly("shops");
-        assertThat(both.get("/api/jobs?shop=1&shops=both").with(400).problemFields())
-                .containsExactly("shops");
-        int here = size(both, "?shop=1");
-        assertThat(here).isGreaterThan(300);
-        assertThat(size(both, "?shop=" + shop)).isZero();
-        assertThat(size(both, "?shop=" + shop + "&shops=all")).isEqualTo(here);
-        // A job is worked on in its own shop, whichever the call says.
-        assertThat(both.get("/api/jobs/" + tag + "?shop=1")
-                        .with(200)
-                        .json()
-                        .at("/identity/shop")
-                        .asLong())
-                .isEqualTo(shop);
-        both.get("/api/jobs/" + JOB + "?shop=" + shop).with(200);
-    }
-
-    private static List<String> tags(Visitor visitor, String query) {
-        return StreamSupport.stream(
-                        visitor.get("/api/jobs" + query).with(200).json().spliterator(), false)
-                .map(j -> j.get("tag").asString())
-                .toList();
-    }
-
-    private static int jobs(Visitor visitor, String which) {
-        return visitor.get("/api/figures?shop=" + which)
-                .with(200)
-                .json()
-                .get("jobs")
-                .asInt();
-    }
-
-    private static int size(Visitor visitor, String query) {
-        return visitor.post("/api/bank/search" + query, Map.of("poles", "4"))
-                .with(200)
-                .json()
-                .get("size")
-                .asInt();
-    }
-
-    @Test
-    void peopleAreMovedBetweenShopsByAnAdministratorAndAreNeverInNone() {
-        Visitor yard = hired(Role.TECHNICIAN, shop);
-        String username = "yard-t-" + count + "-1";
-        Map<String, Object> change = new HashMap<>(
-                Map.of("displayName", "Somebody", "role", "technician", "closed", false, "shops", List.of()));
-        assertThat(admin.put("/api/people/" + username, change).with(400).problemFields())
-                .containsExactly("shops");
-        change.put("shops", List.of(999_999));
-        admin.put("/api/people/" + username, change).with(400);
-        yard.get("/api/jobs/" + JOB).with(404);
-        change.put("shops", List.of(1));
-        admin.put("/api/people/" + username, change).with(200);
-        yard.get("/api/session").with(200);
-        yard.post("/api/session", Map.of("username", username, "password", PASSWORD))
-                .with(200);
-        yard.get("/api/jobs/" + JOB).with(200);
-        assertThat(lead.get("/api/people").with(200).text()).contains("\"" + username + "\"");
-    }
-
-    @Test
-    void aShopsNameAndLettersAreItsOwn() {
-        assertThat(admin.post("/api/shops", Map.of("name", "skerry yard " + count, "tagPrefix", "TQ"))
-                        .with(400)
-                        .problemFields())
-                .containsExactly("name");
-        assertThat(admin.post("/api/shops", Map.of("name", "Third Yard", "tagPrefix", "TQ"))
-                        .with(400)
-                        .problemFields())
-                .containsExactly("tagPrefix");
-        assertThat(admin.post("/api/shops", Map.of("name", " ", "tagPrefix", "tq"))
-                        .with(400)
-                        .problemFields())
-                .containsExactlyInAnyOrder("name", "tagPrefix");
-        lead.post("/api/shops", Map.of("name", "Third Yard", "tagPrefix", "TY")).with(403);
     }
 }
