@@ -11,6 +11,7 @@ import app.brasskettle.server.shops.CurrentShop;
 import app.brasskettle.server.shops.Shop;
 import app.brasskettle.server.shops.ShopStore;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -73,6 +74,7 @@ class PeopleController {
     List<Account> all(Authentication who) {
         // An administrator administers the house, a lead hand knows the people of the shop.
         boolean house = People.of(who, Role.LEAD, Role.ADMIN).role() == Role.ADMIN;
+        Map<String, List<Long>> belongs = shops.members();
         return (house ? accounts.all() : accounts.here())
                 .stream()
                         .map(a -> new Account(
@@ -81,9 +83,7 @@ class PeopleController {
                                 a.person().role(),
                                 a.closed(),
                                 a.factor().isPresent(),
-                                shops.of(a.person().username()).stream()
-                                        .map(Shop::id)
-                                        .toList()))
+                                belongs.getOrDefault(a.person().username(), List.of())))
                         .toList();
     }
 

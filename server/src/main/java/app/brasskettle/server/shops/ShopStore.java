@@ -3,7 +3,9 @@ package app.brasskettle.server.shops;
 import java.time.OffsetDateTime;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -60,6 +62,18 @@ public class ShopStore {
         return db.sql(SHOPS + """
                 join shop_member m on m.shop_id = s.id join shop_user u on u.id = m.user_id
                 where u.username = :username order by s.id""").param("username", username).query(Shop.class).list();
+    }
+
+    /** Numbers of the shops that everybody belongs to, by the name they sign in with. */
+    public Map<String, List<Long>> members() {
+        return db
+                .sql("""
+                select u.username, m.shop_id from shop_member m join shop_user u on u.id = m.user_id order by m.shop_id""")
+                .query((row, n) -> Map.entry(row.getString("username"), row.getLong("shop_id")))
+                .list()
+                .stream()
+                .collect(Collectors.groupingBy(
+                        Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
     }
 
     /** Adds a shop, which has no settings yet; its number. */
