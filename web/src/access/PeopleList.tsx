@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { call, Refusal } from '../api/http';
+import { useShop } from '../api/shop';
 import type { Account, ShopLine, Token } from '../api/types';
 import { at } from '../ui/preview';
 import { ErrorNotice } from '../ui/ErrorNotice';
@@ -217,7 +218,10 @@ const NOBODY = { username: '', displayName: '', role: 'technician' as RoleWord, 
 
 function Hire({ shops, change }: { shops: ShopLine[]; change: ReturnType<typeof usePeople>['change'] }) {
   const [v, setV] = useState(NOBODY);
-  const [belongs, setBelongs] = useState<number[]>([]);
+  const { shop } = useShop();
+  // Somebody new works where whoever hires them works, until something else is picked.
+  const [picked, setBelongs] = useState<number[]>();
+  const belongs = picked ?? (shop === undefined ? [] : [shop]);
   const problems = change.error instanceof Refusal ? change.error.problems : [];
   const password = at(problems, 'password');
   return (
