@@ -43,28 +43,30 @@ export function FiguresPage() {
             {v && `${v.jobs} jobs received ${v.from} to ${v.to}; nothing about persons`}
           </span>
           <Together all={all} onChange={setAll} />
-          <span style={{ flex: 1 }} />
-          <label>
-            from{' '}
-            <Input
-              type="date"
-              style={{ width: 170 }}
-              aria-label="From"
-              value={from || v?.from}
-              onChange={(e) => setFrom(e.target.value)}
-            />
-          </label>
-          <label>
-            to{' '}
-            <Input
-              type="date"
-              style={{ width: 170 }}
-              aria-label="To"
-              value={to || v?.to}
-              onChange={(e) => setTo(e.target.value)}
-            />
-          </label>
-          <Button href={shopLink(`/api/figures.xlsx${query}`)}>XLSX</Button>
+          {/* The period stays on one line, on the next where the first is full. */}
+          <div className="head" style={{ marginLeft: 'auto', marginBottom: 0 }}>
+            <label>
+              from{' '}
+              <Input
+                type="date"
+                style={{ width: 170 }}
+                aria-label="From"
+                value={from || v?.from}
+                onChange={(e) => setFrom(e.target.value)}
+              />
+            </label>
+            <label>
+              to{' '}
+              <Input
+                type="date"
+                style={{ width: 170 }}
+                aria-label="To"
+                value={to || v?.to}
+                onChange={(e) => setTo(e.target.value)}
+              />
+            </label>
+            <Button href={shopLink(`/api/figures.xlsx${query}`)}>XLSX</Button>
+          </div>
         </div>
         <ErrorNotice error={figures.error} />
         <div className="figures">
