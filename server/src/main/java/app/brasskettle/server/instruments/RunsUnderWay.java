@@ -1,6 +1,8 @@
 package app.brasskettle.server.instruments;
 
 import app.brasskettle.server.runs.RunStore;
+import app.brasskettle.server.signals.Signal;
+import app.brasskettle.server.signals.Signals;
 import jakarta.annotation.PostConstruct;
 import jakarta.annotation.PreDestroy;
 import java.security.SecureRandom;
@@ -26,7 +28,7 @@ import org.springframework.transaction.TransactionException;
 
 /**
  * Runs that this server has a voltage on for. Each is claimed in the database before it starts, kept alive there every second, and
- * taken off when anybody asks on any server, when the database has not answered for some seconds, and first of all when this
+ * taken off at once when anybody asks on any server, when the database has not answered for some seconds, and first of all when this
  * server is told to stop. Taking a voltage off never waits for the database.
  */
 @Component
@@ -53,8 +55,9 @@ public class RunsUnderWay {
         };
     }
 
-    RunsUnderWay(RunStore runs) {
+    RunsUnderWay(RunStore runs, Signals signals) {
         this.runs = runs;
+        signals.on(Signal.RUNS, () -> heart.execute(this::beat));
     }
 
     /** A run this server has the voltage on for. */

@@ -14,6 +14,8 @@ import app.brasskettle.planner.PlanSearch;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.shops.CurrentShop;
+import app.brasskettle.server.signals.Signal;
+import app.brasskettle.server.signals.Signals;
 import jakarta.annotation.PreDestroy;
 import java.security.SecureRandom;
 import java.time.Duration;
@@ -54,14 +56,20 @@ class PlanMaking {
     private final String server = ProcessHandle.current().pid() + "-" + Long.toHexString(new SecureRandom().nextLong());
     private final ExecutorService searching = Executors.newSingleThreadExecutor(PlanMaking::quietly);
     private final ScheduledExecutorService heart = Executors.newSingleThreadScheduledExecutor(PlanMaking::quietly);
-    private final AtomicReference<PlanSearch> running = new AtomicReference<>();
+    private final AtomicReference<Running> running = new AtomicReference<>();
     private final AtomicReference<PlanSearch.Improved> progress = new AtomicReference<>();
 
-    PlanMaking(ShopReading reading, PlanStore store, SearchStore searches, CurrentShop current) {
+    /** The search this server is at. */
+    private record Running(long id, PlanSearch search) {}
+
+    PlanMaking(ShopReading reading, PlanStore store, SearchStore searches, CurrentShop current, Signals signals) {
         this.reading = reading;
         this.store = store;
         this.searches = searches;
         this.current = current;
+        signals.on(
+                Signal.SEARCHES,
+                () -> Optional.ofNullable(running.get()).ifPresent(r -> heart.execute(() -> beat(r.id()))));
     }
 
     /** Below the threads that answer requests: on few processors they go first. */
@@ -74,7 +82,7 @@ class PlanMaking {
 
     @PreDestroy
     void stop() {
-        Optional.ofNullable(running.get()).ifPresent(PlanSearch::stop);
+        Optional.ofNullable(running.get()).ifPresent(r -> r.search().stop());
         searching.shutdown();
         heart.shutdownNow();
     }
@@ -110,7 +118,7 @@ class PlanMaking {
                     asked.expected().map(m -> new PlanStore.Expected(store.nextExpectedTag(), m));
             ShopNow shop = reading.read(expected);
             PlanSearch search = PlanSearch.within(shop.problem(), Duration.ofSeconds(limitSeconds), progress::set);
-            running.set(search);
+            running.set(new Running(id, search));
             ShopPlan plan = search.run();
             tell(id);
             ListSchedule.Made made = new ListSchedule.Made(plan, missing(shop, plan));
@@ -135,7 +143,7 @@ class PlanMaking {
         try {
             tell(id);
             if (searches.stillOn(id)) {
-                Optional.ofNullable(running.get()).ifPresent(PlanSearch::stop);
+                Optional.ofNullable(running.get()).ifPresent(r -> r.search().stop());
             }
         } catch (RuntimeException away) {
             LOG.debug("The database is away; the search goes on", away);

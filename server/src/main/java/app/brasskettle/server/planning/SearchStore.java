@@ -2,6 +2,8 @@ package app.brasskettle.server.planning;
 
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.signals.Signal;
+import app.brasskettle.server.signals.Signals;
 import app.brasskettle.server.sql.ShopSql;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -51,12 +53,14 @@ class SearchStore {
     private final ShopSql shop;
     private final StrictJson json;
     private final JsonMapper mapper;
+    private final Signals signals;
 
-    SearchStore(JdbcClient db, ShopSql shop, StrictJson json, JsonMapper mapper) {
+    SearchStore(JdbcClient db, ShopSql shop, StrictJson json, JsonMapper mapper, Signals signals) {
         this.db = db;
         this.shop = shop;
         this.json = json;
         this.mapper = mapper;
+        this.signals = signals;
     }
 
     long claim(String kind, String question, String server, String by, int limitSeconds) {
@@ -100,9 +104,10 @@ class SearchStore {
     }
 
     boolean askStop() {
-        return shop.here("update plan_search set stop_asked = true where shop_id = :shop and ended_at is null")
-                        .update()
-                > 0;
+        int asked = shop.here("update plan_search set stop_asked = true where shop_id = :shop and ended_at is null")
+                .update();
+        signals.send(Signal.SEARCHES);
+        return asked > 0;
     }
 
     void ended(long id, String how, Optional<Long> planId) {

@@ -2,6 +2,8 @@ package app.brasskettle.server.runs;
 
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.problems.RefusedException;
+import app.brasskettle.server.signals.Signal;
+import app.brasskettle.server.signals.Signals;
 import app.brasskettle.server.sql.RowsByJob;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -25,9 +27,11 @@ public class RunStore {
     public static final int DEAD_AFTER_S = 10;
 
     private final JdbcClient db;
+    private final Signals signals;
 
-    RunStore(JdbcClient db) {
+    RunStore(JdbcClient db, Signals signals) {
         this.db = db;
+        this.signals = signals;
     }
 
     /**
@@ -112,9 +116,11 @@ public class RunStore {
 
     /** Asks whichever server has a voltage on this motor to take it off; how many runs were asked. */
     public int askOff(long jobId) {
-        return db.sql("update instrument_run set stop_asked = true where job_id = :job and ended_at is null")
+        int asked = db.sql("update instrument_run set stop_asked = true where job_id = :job and ended_at is null")
                 .param("job", jobId)
                 .update();
+        signals.send(Signal.RUNS);
+        return asked;
     }
 
     /** How many runs are still under way on this motor. */

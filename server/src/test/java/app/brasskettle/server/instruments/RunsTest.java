@@ -2,6 +2,8 @@ package app.brasskettle.server.instruments;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.brasskettle.server.runs.RunStore;
+import app.brasskettle.server.signals.Signals;
 import app.brasskettle.server.testing.Plates;
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.RunningServer.Running;
@@ -10,6 +12,8 @@ import app.brasskettle.server.testing.Visitor;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -22,11 +26,15 @@ class RunsTest {
 
     private Visitor visitor;
     private JdbcClient db;
+    private RunStore store;
+    private Signals signals;
 
     @BeforeEach
     void signIn(Visitor visitor, Running running) {
         this.visitor = visitor.as("tech");
         this.db = running.context().getBean(JdbcClient.class);
+        this.store = running.context().getBean(RunStore.class);
+        this.signals = running.context().getBean(Signals.class);
     }
 
     private static InputStream ramp(Visitor at, String tag) throws Exception {
@@ -95,6 +103,36 @@ class RunsTest {
             assertThat(aborted(stream)).isTrue();
         }
         assertThat(job(tag).at("/discharge/secondsLeft").asDouble()).isPositive();
+    }
+
+    /** Its heart does not beat here: only the call of another server can tell it. */
+    @Test
+    void aServerHearsAtOnceThatItsVoltageIsWantedOff() throws Exception {
+        String tag = Plates.forHighVoltage(visitor);
+        long jobId = db.sql("select id from job where tag = :tag")
+                .param("tag", tag)
+                .query(Long.class)
+                .single();
+        RunsUnderWay other = new RunsUnderWay(store, signals);
+        long run = other.claim(new RunStore.Claim(jobId, "step-voltage", 1, "ramp", false, 1, "Mara Orre"));
+        CountDownLatch off = new CountDownLatch(1);
+        Stream stream = new Stream(60_000, ended -> {});
+        stream.start(
+                new Instrument() {
+                    @Override
+                    public boolean simulated() {
+                        return false;
+                    }
+
+                    @Override
+                    public Run start(Listener listener) {
+                        return off::countDown;
+                    }
+                },
+                new Stream.Begun(run, other.began(run, tag, stream), null));
+        assertThat(store.askOff(jobId)).isEqualTo(1);
+        assertThat(off.await(30, TimeUnit.SECONDS)).isTrue();
+        other.ended(run, new Instrument.Ended(1, true, ""), () -> {});
     }
 
     @Test
