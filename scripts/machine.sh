@@ -41,16 +41,24 @@ need_tools() {
     fail "node is version $(node --version); 20.19 or newer is needed"
 }
 
-need_postgres() {
-  PGBIN=$(find_postgres)
-  [ -n "$PGBIN" ] || { install postgresql; PGBIN=$(find_postgres); }
-  [ -n "$PGBIN" ] || fail "PostgreSQL was installed and still cannot be found"
+need_postgres() { need_programs postgresql initdb pg_ctl; }
+
+# Whoever works on a database elsewhere needs no server of it here.
+need_postgres_client() { need_programs postgresql-client psql pg_dump pg_restore; }
+
+# need_programs PACKAGE PROGRAM...: PGBIN, the folder of the newest PostgreSQL that has them.
+need_programs() {
+  PGBIN=$(find_postgres "${@:2}")
+  [ -n "$PGBIN" ] || { install "$1"; PGBIN=$(find_postgres "${@:2}"); }
+  [ -n "$PGBIN" ] || fail "$1 was installed and ${*:2} still cannot be found"
 }
 
 find_postgres() {
-  local d
-  for d in $(ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V -r) "$(dirname "$(command -v initdb || echo /none/x)")"; do
-    [ -x "$d/initdb" ] && [ -x "$d/pg_ctl" ] && { echo "$d"; return; }
+  local d program
+  for d in $(ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V -r) "$(dirname "$(command -v "$1" || echo /none/x)")"; do
+    for program in "$@"; do [ -x "$d/$program" ] || continue 2; done
+    echo "$d"
+    return
   done
 }
 

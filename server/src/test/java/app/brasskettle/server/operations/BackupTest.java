@@ -38,10 +38,14 @@ class BackupTest {
     private record Ran(int code, String said) {}
 
     private static Ran run(String database, String... command) throws IOException, InterruptedException {
+        return runAt(URL.substring(0, URL.lastIndexOf('/') + 1) + database, command);
+    }
+
+    private static Ran runAt(String url, String... command) throws IOException, InterruptedException {
         List<String> words = new ArrayList<>(List.of(command));
         words.set(0, Path.of("..", words.get(0)).toAbsolutePath().normalize().toString());
         ProcessBuilder builder = new ProcessBuilder(words).redirectErrorStream(true);
-        builder.environment().put("BRASSKETTLE_DB_URL", URL.substring(0, URL.lastIndexOf('/') + 1) + database);
+        builder.environment().put("BRASSKETTLE_DB_URL", url);
         Process process = builder.start();
         process.getOutputStream().close();
         String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
@@ -156,5 +160,20 @@ class BackupTest {
         }
         assertThat(run(ours(), "backup", "--keep", "none", folder.toString()).code())
                 .isNotZero();
+    }
+
+    /** What an address says of the way to the database holds for its own tools too. */
+    @Test
+    void anAddressOfSeveralMachinesMeansThePrimaryAndOneThatWantsAnEncryptedLineGetsNoOther() throws Exception {
+        String several =
+                "jdbc:postgresql://127.0.0.1:9," + URL.substring(URL.indexOf("//") + 2) + "?targetServerType=primary";
+        assertThat(runAt(several, "backup", folder.resolve("several.dump").toString()))
+                .satisfies(r -> assertThat(r.said()).contains("read back and equal"));
+        Ran bare = runAt(
+                URL + "?sslmode=require",
+                "backup",
+                folder.resolve("encrypted.dump").toString());
+        assertThat(bare.code()).isNotZero();
+        assertThat(folder.resolve("encrypted.dump")).doesNotExist();
     }
 }
