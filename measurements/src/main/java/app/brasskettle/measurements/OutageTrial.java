@@ -10,11 +10,12 @@ import java.util.concurrent.TimeUnit;
 
 /**
  * What happens to a shop while people write in it: two servers behind a proxy renewed one after the other, a disk that runs
- * full. Afterwards it counts as {@link WriteOracle} does.
+ * full, a primary that dies and its replica that takes its place. Afterwards it counts as {@link WriteOracle} does.
  *
- * <p>Arguments: {@code rolling} or {@code disk}; the server's jar, its port, JDBC address, user and password; then
+ * <p>Arguments: {@code rolling}, {@code disk} or {@code failover}; the server's jar, its port, JDBC address, user and password; then
  * for {@code rolling} the port of a second server, that of the proxy and how often; for {@code disk} a folder on the disk of the
- * database and a command that starts the database where it does not run.
+ * database and a command that starts the database where it does not run; for {@code failover} a command that takes {@code fail_over}
+ * or {@code rejoin} and a side, 0 or 1, and how often.
  */
 public final class OutageTrial {
 
@@ -33,7 +34,8 @@ public final class OutageTrial {
         int wrong = switch (args[0]) {
             case "rolling" -> trial.rolling();
             case "disk" -> trial.disk();
-            default -> throw new IllegalArgumentException("rolling or disk");
+            case "failover" -> trial.failover();
+            default -> throw new IllegalArgumentException("rolling, disk or failover");
         };
         System.exit(wrong == 0 ? 0 : 1);
     }
@@ -96,6 +98,29 @@ public final class OutageTrial {
                 2 * LOAD_S, during, after, health);
         server.stop();
         return wrong + (after == 0 ? 1 : 0);
+    }
+
+    private int failover() throws Exception {
+        TrialServer server = server(args[2]);
+        server.start();
+        int times = Integer.parseInt(args[7]);
+        List<KillWriter> writers = KillWriter.atWork(server.address());
+        for (int n = 0; n < times; n++) {
+            TimeUnit.SECONDS.sleep(LOAD_S);
+            done(args[6] + " fail_over " + n % 2);
+            TimeUnit.SECONDS.sleep(LOAD_S);
+            done(args[6] + " rejoin " + n % 2);
+        }
+        TimeUnit.SECONDS.sleep(LOAD_S);
+        int wrong = over(times + " times the primary killed and the replica promoted", writers);
+        server.stop();
+        return wrong;
+    }
+
+    private static void done(String command) throws IOException, InterruptedException {
+        if (TrialServer.run(command) != 0) {
+            throw new IllegalStateException("It failed: " + command);
+        }
     }
 
     /** Writes until the disk takes no more. */
