@@ -22,6 +22,7 @@ final class Caller {
     private static final Duration PATIENCE = Duration.ofSeconds(60);
 
     private final URI base;
+    private int shop = 1;
     private final CookieManager cookies = new CookieManager();
     private final HttpClient client = HttpClient.newBuilder()
             .cookieHandler(cookies)
@@ -68,6 +69,12 @@ final class Caller {
         return this;
     }
 
+    /** The shop that each further call is for, where whoever is signed in belongs to several. */
+    Caller in(int shop) {
+        this.shop = shop;
+        return this;
+    }
+
     static byte[] bytes(Object body) {
         return JSON.writeValueAsBytes(body);
     }
@@ -84,6 +91,7 @@ final class Caller {
             throws IOException, InterruptedException {
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path))
                 .timeout(PATIENCE)
+                .header("Shop", String.valueOf(shop))
                 .method(method, body == null ? BodyPublishers.noBody() : BodyPublishers.ofByteArray(body));
         if (type != null) {
             request.header("Content-Type", type);

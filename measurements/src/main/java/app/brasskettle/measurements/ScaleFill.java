@@ -9,10 +9,10 @@ import java.sql.Statement;
 
 /**
  * Makes a demonstration's database as large as that of a shop after many years: every job of the demonstration copied again and
- * again with tag, customer, mark and dates of its own, each test repeated.
+ * again with tag, customer, mark and dates of its own, each test repeated, in as many shops of one house as are asked for.
  *
  * <p>The copies are rows, not what people entered: what the demonstration's few jobs look like, the many look like too. Arguments:
- * JDBC address, user, password, jobs, tests.
+ * JDBC address, user, password, jobs, tests, shops.
  */
 public final class ScaleFill {
 
@@ -24,13 +24,13 @@ public final class ScaleFill {
             insert into job (shop_id, tag, customer, machine, complaint, supply, urgency, outage_cost_per_hour, promised_at, received_at,
                 received_by, simulated_motor, version, motor, station, next_action, next_step, worst, gate, find_by, customer_id,
                 mark, asked_by, left_at, left_how, closed_cause)
-            select s.shop_id, 'TQ-' || c.number, u.name, s.machine, s.complaint, s.supply, s.urgency, s.outage_cost_per_hour, null,
+            select u.shop_id, 'TQ-' || c.number, u.name, s.machine, s.complaint, s.supply, s.urgency, s.outage_cost_per_hour, null,
                 now() - c.age, s.received_by, s.simulated_motor, s.version, s.motor, s.station, s.next_action, s.next_step, s.worst,
                 'blocked', replace(replace(s.find_by, lower(s.tag), 'tq-' || c.number), lower(s.customer), lower(u.name)),
                 u.id, 'SC' || c.number / 3, '', case when c.lives then null else now() - c.age + interval '6 days' end,
                 case when c.lives then null else 'fetched' end, s.closed_cause
             from copy c join source s on s.rank = c.rank
-            join customer u on u.name = 'Works ' || c.number %% %d""".formatted(CUSTOMERS);
+            join customer u on u.shop_id = c.shop and u.name = 'Works ' || c.number %% %d""".formatted(CUSTOMERS);
 
     private static final String TESTS = """
             insert into bench_test (job_id, kind, typed, input, result, taken_by, taken_at, superseded_by, superseded_because, speed,
@@ -74,16 +74,21 @@ public final class ScaleFill {
     public static void main(String[] args) throws SQLException {
         long jobs = Long.parseLong(args[3]);
         long tests = Long.parseLong(args[4]);
+        int shops = Integer.parseInt(args[5]);
         try (Connection db = DriverManager.getConnection(args[0], args[1], args[2])) {
             db.setAutoCommit(false);
-            new ScaleFill(db).fill(jobs, tests);
+            new ScaleFill(db).fill(jobs, tests, shops);
         }
     }
 
-    private void fill(long jobs, long tests) throws SQLException {
+    private void fill(long jobs, long tests, int shops) throws SQLException {
         run("create temporary table source as select row_number() over (order by id) - 1 as rank, job.* from job");
-        run("insert into customer (shop_id, name) select 1, 'Works ' || n from generate_series(0, " + (CUSTOMERS - 1)
-                + ") n");
+        run("insert into shop (made_by, made_at) select 'trial', now() from generate_series(2, %d)".formatted(shops));
+        // Everybody belongs to every shop and says with each call which one it is for.
+        run(
+                "insert into shop_member (user_id, shop_id) select u.id, s.id from shop_user u, shop s on conflict do nothing");
+        run("insert into customer (shop_id, name) select s.id, 'Works ' || n from shop s, generate_series(0, %d) n"
+                .formatted(CUSTOMERS - 1));
         long sources = one("select count(*) from source");
         double standing = one("select count(*) from bench_test where superseded_by is null") / (double) sources;
         double repeats = (double) tests / jobs / standing - 1;
@@ -92,11 +97,12 @@ public final class ScaleFill {
             run("drop table if exists copy");
             run("""
                     create temporary table copy as
-                    select n as number, (n %% %d)::bigint as rank, n >= %d as lives,
+                    select n as number, (n %% %d)::bigint as rank, 1 + n / 3 %% %d as shop, n >= %d as lives,
                         case when n >= %d then (n %% 40) * interval '6 hours'
                         else interval '30 days' + (%d - n) * interval '30 minutes' end as age
                     from generate_series(%d::bigint, %d::bigint) n""".formatted(
                             sources,
+                            shops,
                             100_000 + jobs - IN_THE_SHOP,
                             100_000 + jobs - IN_THE_SHOP,
                             100_000 + jobs,
@@ -117,7 +123,8 @@ public final class ScaleFill {
         run("select setval('job_tag_number', %d)".formatted(900_000));
         run("vacuum analyze");
         System.out.printf(
-                "%,d jobs, %,d tests, %,d lines of the journal, %.1f GB%n",
+                "%d shops, %,d jobs, %,d tests, %,d lines of the journal, %.1f GB%n",
+                one("select count(*) from shop"),
                 one("select count(*) from job"),
                 one("select count(*) from bench_test"),
                 one("select count(*) from journal"),

@@ -12,14 +12,17 @@ final class ScaleRows {
 
     private static final String FLOOR = """
             select job.*, extract(epoch from now() - received_at) / 3600, (select min(p.id) from photo p where p.job_id = job.id
-            and p.removed_because is null) from job where left_at is null %s order by urgency <> 'rush', waits_for is not null,
+            and p.removed_because is null) from job where %s and left_at is null %s order by urgency <> 'rush', waits_for is not null,
             set_down_by is not null, received_at, id limit 100""";
     private static final String OF_JOB = " where job_id = (select id from job where tag = ?)";
 
     private static final Map<String, List<String>> READ = Map.of(
-            "FLOOR", List.of(FLOOR.formatted("")),
-            "FIND", List.of(FLOOR.formatted("and find_by like ?")),
-            "GONE", List.of("select job.* from job where left_at is not null order by left_at desc, id desc limit 100"),
+            "FLOOR", List.of(FLOOR.formatted("shop_id = 1", "")),
+            "ALL", List.of(FLOOR.formatted("shop_id in (select id from shop)", "")),
+            "FIND", List.of(FLOOR.formatted("shop_id = 1", "and find_by like ?")),
+            "GONE",
+                    List.of("select job.* from job where shop_id = 1 and left_at is not null"
+                            + " order by left_at desc, id desc limit 100"),
             "JOURNAL", List.of("select * from journal" + OF_JOB + " order by id desc limit 100"),
             "JOB",
                     List.of(
@@ -30,7 +33,7 @@ final class ScaleRows {
 
     private ScaleRows() {}
 
-    /** Milliseconds that the statements of {@code kind} take on {@code db}, all rows read. */
+    /** Milliseconds that the statements of {@code kind} take on {@code db}, all rows read; those of one shop are the first one's. */
     static double of(String kind, Connection db, String tag, String word, String own) throws SQLException {
         long begun = System.nanoTime();
         if (kind.equals("TEST")) {

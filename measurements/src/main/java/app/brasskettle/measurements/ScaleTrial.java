@@ -37,7 +37,9 @@ public final class ScaleTrial {
 
     private final URI base;
     private final Connection db;
-    private final List<String> tags = new ArrayList<>();
+    /** Tags by shop, the first one's first. */
+    private final List<List<String>> tags = new ArrayList<>();
+
     private volatile long begun;
     private final ConcurrentLinkedQueue<Taken> taken = new ConcurrentLinkedQueue<>();
 
@@ -46,7 +48,8 @@ public final class ScaleTrial {
 
     /** A kind of call: how often in a hundred, and how it is made. */
     private enum Kind {
-        FLOOR("the floor", 25),
+        FLOOR("the floor", 20),
+        ALL("the floor of all shops", 5),
         JOB("a job's page", 25),
         FIND("a search by words", 15),
         GONE("what left", 5),
@@ -79,11 +82,14 @@ public final class ScaleTrial {
     private ScaleTrial(URI base, Connection db) throws SQLException {
         this.base = base;
         this.db = db;
-        try (PreparedStatement statement =
-                        db.prepareStatement("select tag from job where left_at is null or id % 50 = 0 order by id");
+        try (PreparedStatement statement = db.prepareStatement(
+                        "select shop_id, tag from job where left_at is null or id % 50 = 0 order by shop_id, id");
                 ResultSet rows = statement.executeQuery()) {
             while (rows.next()) {
-                tags.add(rows.getString(1));
+                if (rows.getInt(1) > tags.size()) {
+                    tags.add(new ArrayList<>());
+                }
+                tags.get(tags.size() - 1).add(rows.getString(2));
             }
         }
     }
@@ -103,13 +109,18 @@ public final class ScaleTrial {
     private final class Worker extends Thread {
 
         private final Caller caller;
+        private final List<String> shop;
         private final String own;
         private final Random random;
         private final long until;
         private int tests;
 
         Worker(int number, long until) throws IOException, InterruptedException {
-            this.caller = new Caller(base).signedIn(number % 2 == 0 ? "tech" : "lead");
+            int at = number % tags.size();
+            this.shop = tags.get(at);
+            this.caller = new Caller(base)
+                    .signedIn(number / tags.size() % 2 == 0 ? "tech" : "lead")
+                    .in(at + 1);
             this.own = TrialMotor.plated(caller, "scale " + number);
             this.random = new Random(number);
             this.until = until;
@@ -120,7 +131,7 @@ public final class ScaleTrial {
             try {
                 while (System.nanoTime() < until) {
                     Kind kind = Kind.at(random.nextInt(100));
-                    Caller.Answer answer = made(caller, kind, own, random, tests);
+                    Caller.Answer answer = made(caller, kind, shop, own, random, tests);
                     tests += kind == Kind.TEST ? 1 : 0;
                     taken.add(new Taken(kind.label, answer.status(), answer.ms(), (System.nanoTime() - begun) / 1e9));
                     TimeUnit.MILLISECONDS.sleep(THINK_LEAST_MS + random.nextInt(THINK_MORE_MS));
@@ -133,12 +144,13 @@ public final class ScaleTrial {
         }
     }
 
-    private Caller.Answer made(Caller caller, Kind kind, String own, Random random, int tests)
+    private static Caller.Answer made(Caller caller, Kind kind, List<String> tags, String own, Random random, int tests)
             throws IOException, InterruptedException {
         String tag = tags.get(random.nextInt(tags.size()));
         String word = WORDS.get(random.nextInt(WORDS.size())).replace(" ", "%20");
         return switch (kind) {
             case FLOOR -> caller.get("/api/jobs");
+            case ALL -> caller.get("/api/jobs?shops=all");
             case JOB -> caller.get("/api/jobs/" + tag);
             case FIND -> caller.get("/api/jobs?find=" + word);
             case GONE -> caller.get("/api/jobs?show=gone");
@@ -221,17 +233,17 @@ public final class ScaleTrial {
         System.out.printf(
                 "%n| one person, p50 of %d | the call | the database for its rows | ratio |%n|---|---|---|---|%n",
                 ALONE);
-        for (Kind kind : List.of(Kind.FLOOR, Kind.FIND, Kind.GONE, Kind.JOB, Kind.JOURNAL, Kind.TEST)) {
+        for (Kind kind : List.of(Kind.FLOOR, Kind.ALL, Kind.FIND, Kind.GONE, Kind.JOB, Kind.JOURNAL, Kind.TEST)) {
             Random random = new Random(7);
             double[] call = new double[ALONE];
             double[] rows = new double[ALONE];
             for (int n = 0; n < ALONE; n++) {
                 Random same = new Random(n);
-                call[n] = made(caller, kind, own, new Random(n), n).ms();
+                call[n] = made(caller, kind, tags.get(0), own, new Random(n), n).ms();
                 rows[n] = ScaleRows.of(
                         kind.name(),
                         db,
-                        tags.get(same.nextInt(tags.size())),
+                        tags.get(0).get(same.nextInt(tags.get(0).size())),
                         WORDS.get(random.nextInt(WORDS.size())),
                         own);
             }
