@@ -31,6 +31,18 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 /** The packaged product, running as its own process, and Debian's Chromium to use it with; both once per test run. */
 final class Product implements BeforeAllCallback, AfterEachCallback, ParameterResolver {
 
+    /** The product as one file; an older one beside it would be the wrong one to try. */
+    static Path packaged() throws IOException {
+        try (Stream<Path> files = Files.list(Path.of("../server/target"))) {
+            List<Path> built = files.filter(p -> p.getFileName().toString().endsWith("-app.jar"))
+                    .toList();
+            if (built.size() != 1) {
+                throw new IllegalStateException("One packaged product is needed, here are " + built + ": run ./verify");
+            }
+            return built.get(0);
+        }
+    }
+
     /** What runs. */
     static final class Running implements AutoCloseable {
 
@@ -108,7 +120,7 @@ final class Product implements BeforeAllCallback, AfterEachCallback, ParameterRe
                         // It lives for minutes only: what a thorough compiler would save later it costs now.
                         "-XX:TieredStopAtLevel=1",
                         "-jar",
-                        jar().toString(),
+                        packaged().toString(),
                         "--server.port=" + port,
                         "--brasskettle.demo=true",
                         "--brasskettle.clock-every=500ms");
@@ -198,14 +210,6 @@ final class Product implements BeforeAllCallback, AfterEachCallback, ParameterRe
             browser.close();
             playwright.close();
             stopServer();
-        }
-
-        private static Path jar() throws IOException {
-            try (Stream<Path> built = Files.list(Path.of("../server/target"))) {
-                return built.filter(p -> p.getFileName().toString().endsWith("-app.jar"))
-                        .findFirst()
-                        .orElseThrow(() -> new IllegalStateException("The product is not packaged: run ./verify"));
-            }
         }
 
         private static int freePort() {
