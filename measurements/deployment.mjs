@@ -1,10 +1,13 @@
 // Tries a deployment behind its proxy, as a browser would: HTTPS, sign-in, cookies, a stream, an upload, a printed code.
 //   deployment.mjs empty PASSWORD    a shop just made, signed in by its first password
+//   deployment.mjs again PASSWORD    the same, later
 //   deployment.mjs demo              the demonstration shop
+//   deployment.mjs rolling FILE      motors received in the demonstration shop until FILE is there
 import { execFileSync } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
 import http from 'node:http';
 import https from 'node:https';
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
@@ -56,6 +59,7 @@ async function signIn(username, password) {
 async function empty(password) {
   const plain = await new Promise((resolve, reject) =>
     http.get({ host: '127.0.0.1', port: 80, path: '/jobs', headers: { host: HOST } }, resolve).on('error', reject));
+  plain.resume();
   holds('HTTP is sent to HTTPS', plain.statusCode === 301 && plain.headers.location === `https://${HOST}/jobs`, plain.headers.location);
   const signed = await signIn('admin', password);
   holds('the first password signs in', signed.status === 200, signed.text());
@@ -65,6 +69,10 @@ async function empty(password) {
   const events = (await call('GET', '/api/security-journal')).json();
   holds('an address that a caller claims is not believed', events.some((e) => e.kind === 'signed-in' && e.address === '127.0.0.1') &&
     !events.some((e) => e.address === '203.0.113.9'), JSON.stringify(events.slice(0, 2)));
+  await page();
+}
+
+async function page() {
   const page = await call('GET', '/', undefined, { 'accept-encoding': 'gzip' });
   const script = /src="(\/assets\/[^"]+\.js)"/.exec((await call('GET', '/')).text())[1];
   const packed = await call('GET', script, undefined, { 'accept-encoding': 'gzip' });
@@ -98,4 +106,47 @@ async function demo() {
   holds('40 MB that are no job reach the application and are refused in words', wrong.status === 400 && /damaged|archive/.test(wrong.text()), `${wrong.status} ${wrong.text().slice(0, 120)}`);
 }
 
-await (process.argv[2] === 'empty' ? empty(process.argv[3]) : demo());
+async function again(password) {
+  holds('the password signs in', (await signIn('admin', password)).status === 200);
+  await page();
+}
+
+/** Four people receive motors while servers come and go; a call without an answer is asked again under the same key, as pages do. */
+async function rolling(end) {
+  await signIn('lead', 'tarnquay');
+  const received = new Map();
+  let asked = 0;
+  let repeated = 0;
+  let slowest = 0;
+  async function receive(machine) {
+    const job = { customer: 'Trial', machine, complaint: '', supply: 'mains', urgency: 'usual', outageCostPerHour: '0' };
+    const key = { 'idempotency-key': randomUUID() };
+    for (let attempt = 0; attempt < 60; attempt++) {
+      asked++;
+      const answer = await call('POST', '/api/jobs', job, key).catch(() => undefined);
+      if (answer?.status === 200) return answer.json().identity.tag;
+      if (answer && answer.status < 500) throw new Error(`${answer.status} ${answer.text()}`);
+      repeated++;
+      await new Promise((resolve) => setTimeout(resolve, 250));
+    }
+    throw new Error(`${machine} was never received`);
+  }
+  await Promise.all([0, 1, 2, 3].map(async (person) => {
+    for (let n = 0; !existsSync(end); n++) {
+      const machine = `Rolling ${person}-${n}`;
+      const from = performance.now();
+      received.set(machine, await receive(machine));
+      slowest = Math.max(slowest, performance.now() - from);
+    }
+  }));
+  const there = [];
+  for (let rows = [{}]; rows.length > 0; there.push(...rows)) {
+    const after = there.length > 0 ? `&after=${there[there.length - 1].tag}` : '';
+    rows = (await call('GET', `/api/jobs?find=rolling${after}`)).json();
+  }
+  holds(`${received.size} motors received meanwhile are there once each; ${asked} calls, ${repeated} of them asked again, the slowest ${(slowest / 1000).toFixed(1)} s`,
+    received.size > 20 && there.length === received.size && there.every((j) => received.get(j.machine) === j.tag), `${there.length} there`);
+}
+
+const [what, argument] = process.argv.slice(2);
+await { empty, again, demo, rolling }[what](argument);
