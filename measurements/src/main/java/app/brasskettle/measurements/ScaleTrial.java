@@ -184,11 +184,16 @@ public final class ScaleTrial {
         for (int n = 0; n < people; n++) {
             workers.add(new Worker(n, until));
         }
+        Caller watcher = new Caller(base).signedIn("admin");
+        double before = translating(watcher);
         begun = System.nanoTime();
         workers.forEach(Thread::start);
+        TimeUnit.SECONDS.sleep(Math.min(WARM_S, seconds));
+        double warm = translating(watcher);
         for (Worker worker : workers) {
             worker.join();
         }
+        double after = translating(watcher);
         System.out.printf(
                 "%n| %d people, %d s | calls | p50 | p95 | p99 | longest | not answered with 200 |%n", people, seconds);
         System.out.println("|---|---|---|---|---|---|---|");
@@ -210,7 +215,21 @@ public final class ScaleTrial {
                 "%n| a server just started | calls | p50 | p95 | p99 | longest |%n|---|---|---|---|---|---|%n");
         all("the first minute", t -> t.atS() <= WARM_S);
         all("after it", t -> t.atS() > WARM_S);
+        System.out.printf(
+                "%ntranslating its program the server spent %.1f s before, %.1f s in the first minute, %.1f s after it%n",
+                before, warm - before, after - warm);
         return clean;
+    }
+
+    /** Seconds that the server has spent translating its program since it started, as it tells an administrator. */
+    private static double translating(Caller administrator) throws IOException, InterruptedException {
+        return administrator
+                        .get("/actuator/metrics/jvm.compilation.time")
+                        .with(200)
+                        .json()
+                        .at("/measurements/0/value")
+                        .asDouble()
+                / 1000;
     }
 
     private void all(String when, Predicate<Taken> which) {
