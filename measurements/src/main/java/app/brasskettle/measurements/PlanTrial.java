@@ -70,7 +70,7 @@ public final class PlanTrial {
         ShopPlan first = ListSchedule.of(week, PlanOrder.firstCome(week)).plan();
         sums[6] += (System.nanoTime() - began) / 1e6;
         ShopPlan due = ListSchedule.of(week, PlanOrder.earliestDue(week)).plan();
-        ShopPlan found = PlanSearch.within(week, limit, i -> {}).run();
+        ShopPlan found = PlanSearch.within(week, limit, i -> {}).run().plan();
         List<ShopPlan> plans = List.of(first, due, found);
         for (int i = 0; i < plans.size(); i++) {
             if (!PlanCheck.of(week, plans.get(i)).isEmpty()) {
@@ -84,11 +84,13 @@ public final class PlanTrial {
         ShopProblem disturbed = disturbed(week, told);
         sums[7] += PlanSearch.within(disturbed, limit, i -> {})
                 .run()
+                .plan()
                 .cost(disturbed)
                 .changes();
         ShopProblem forgetful = disturbed(week, Map.of());
         sums[8] += PlanSearch.within(forgetful, limit, i -> {})
                 .run()
+                .plan()
                 .cost(disturbed)
                 .changes();
     }
@@ -116,8 +118,11 @@ public final class PlanTrial {
             shops++;
             double[] optimum = {Double.POSITIVE_INFINITY};
             PlanOrder.all(week, order -> optimum[0] = Math.min(optimum[0], money(week, order)));
-            double found =
-                    PlanSearch.trying(week, 5000, i -> {}).run().cost(week).money();
+            double found = PlanSearch.trying(week, 5000, i -> {})
+                    .run()
+                    .plan()
+                    .cost(week)
+                    .money();
             best += found <= optimum[0] + 0.02 ? 1 : 0;
             worst = Math.max(worst, found - optimum[0]);
             firstOver += money(week, PlanOrder.firstCome(week)) - optimum[0];

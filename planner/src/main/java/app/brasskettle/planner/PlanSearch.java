@@ -71,9 +71,13 @@ public final class PlanSearch {
         return new PlanSearch(problem, new TerminationConfig().withScoreCalculationCountLimit(orders), improved);
     }
 
-    /** Runs it to its end and gives the best plan found. */
-    public ShopPlan run() {
-        return start.tags().isEmpty() ? new ShopPlan(List.of()) : proved(solver.solve(start));
+    /** Runs it to its end and gives the best plan found, with what could not be planned. */
+    public ListSchedule.Made run() {
+        List<String> order =
+                start.tags().isEmpty() ? List.of() : solver.solve(start).tags();
+        ListSchedule.Made made = ListSchedule.of(problem, order);
+        PlanCheck.proved(problem, made);
+        return made;
     }
 
     /** Breaks it off; {@link #run} then gives what it has. */

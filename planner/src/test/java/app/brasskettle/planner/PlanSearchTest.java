@@ -26,7 +26,7 @@ class PlanSearchTest {
     }
 
     private static ShopPlan searched(ShopProblem problem) {
-        return PlanSearch.trying(problem, ORDERS, i -> {}).run();
+        return PlanSearch.trying(problem, ORDERS, i -> {}).run().plan();
     }
 
     @Test
@@ -86,7 +86,7 @@ class PlanSearchTest {
                 search[0].stop();
             }
         });
-        ShopPlan plan = search[0].run();
+        ShopPlan plan = search[0].run().plan();
         assertThat(costs).isSortedAccordingTo((a, b) -> Double.compare(b, a));
         assertThat(plan.cost(week).money()).isLessThanOrEqualTo(costs.get(0));
     }

@@ -119,9 +119,8 @@ class PlanMaking {
             ShopNow shop = reading.read(expected);
             PlanSearch search = PlanSearch.within(shop.problem(), Duration.ofSeconds(limitSeconds), progress::set);
             running.set(new Running(id, search));
-            ShopPlan plan = search.run();
+            ListSchedule.Made made = search.run();
             tell(id);
-            ListSchedule.Made made = new ListSchedule.Made(plan, missing(shop, plan));
             long stored = propose(shop, made, asked.kind(), asked.question(), expected, by);
             searches.ended(id, "found", Optional.of(stored));
         } catch (RuntimeException failed) {
@@ -153,12 +152,6 @@ class PlanMaking {
     private static SearchStore.Step step(PlanSearch.Improved i) {
         ShopPlan.Cost c = i.cost();
         return new SearchStore.Step(i.seconds(), c.late(), c.lateness(), c.changes(), c.money());
-    }
-
-    private static List<PlanTask> missing(ShopNow shop, ShopPlan plan) {
-        return shop.problem().tasks().stream()
-                .filter(t -> plan.booked().stream().noneMatch(b -> b.task().id().equals(t.id())))
-                .toList();
     }
 
     /** Moves a task of the plan people were told before the one ahead of it in its lane, or behind the one after it. */
@@ -229,9 +222,7 @@ class PlanMaking {
         List<String> order = PlanOrder.told(shop.problem());
         Promise promise = Promise.all(shop.problem(), order, DRAWS, SEED).get(tag);
         if (promise == null) {
-            List<String> open = missing(
-                            shop, ListSchedule.of(shop.problem(), order).plan())
-                    .stream()
+            List<String> open = ListSchedule.of(shop.problem(), order).unplanned().stream()
                     .filter(t -> t.job().equals(tag))
                     .map(t -> t.name() + ": " + why(shop, t))
                     .toList();
