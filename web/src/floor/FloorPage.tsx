@@ -35,6 +35,11 @@ function searchable(words: string): string {
     .join(' ');
 }
 
+/** Whether some of what was typed is too short to be looked for. */
+function leftOut(words: string): boolean {
+  return words.trim().split(/\s+/).join(' ') !== searchable(words);
+}
+
 /** What was typed, once the typing has paused. */
 function useSettled(value: string): string {
   const [settled, setSettled] = useState(value);
@@ -151,7 +156,7 @@ export function FloorPage() {
             <input
               id="find"
               type="search"
-              placeholder="tag, customer, machine (3 letters)"
+              placeholder="tag, customer, machine"
               value={find}
               onChange={(e) => {
                 setFind(e.target.value);
@@ -178,6 +183,7 @@ export function FloorPage() {
             {wanted || show !== 'live'
               ? `${rows.length}${floor.hasNextPage ? ' and more' : ''} found`
               : `${rows.length}${floor.hasNextPage ? ' and more' : ''} motors ${where} · outage running on ${running}`}
+            {leftOut(find) && ` · words under ${SHORTEST_WORD} letters are not looked for`}
           </span>
           <Together
             all={all}

@@ -33,7 +33,7 @@ export function FeedPanel({ roster }: { roster: Roster }) {
       <ErrorNotice error={feeds.error ?? make.error ?? revoke.error} />
       <div className="actions">
         <select
-          className="ant-input"
+          className="plain"
           style={{ width: 260 }}
           aria-label="Whose calendar"
           value={whose}

@@ -158,7 +158,7 @@ function People({ view, v, problems, may, set }: Part & { view: RosterView }) {
           ))}
           <tr>
             <td colSpan={2} className="soft small">
-              hours tasks took here in one of the table, where three motors say so
+              hours taken here for each hour of the task table, once three motors have been timed
             </td>
             {view.tasks.map((t) => (
               <td key={t.code} className="figure small">
@@ -177,7 +177,7 @@ function People({ view, v, problems, may, set }: Part & { view: RosterView }) {
             })
           }
         >
-          Somebody else
+          Another person
         </Button>
       )}
     </section>

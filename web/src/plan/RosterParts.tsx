@@ -21,7 +21,7 @@ export function Places({ view, v, problems, may, set }: Part & { view: RosterVie
       <h2>Places</h2>
       <div className="grid2">
         {v.places.map((p, n) => (
-          <div key={n} style={{ display: 'flex', gap: 10, alignItems: 'end' }}>
+          <div key={n} className="entryline">
             <TypedField
               words
               label={`Place ${n + 1}`}
@@ -33,7 +33,7 @@ export function Places({ view, v, problems, may, set }: Part & { view: RosterVie
             <label className="field words">
               <span className="label">Kind</span>
               <select
-                className="ant-input"
+                className="plain"
                 value={p.kind}
                 disabled={!may}
                 onChange={(e) =>
@@ -85,7 +85,7 @@ export function DaysOff({ v, problems, may, set }: Part) {
     <section className="panel block">
       <h2>Days off</h2>
       {v.closed.map((c, n) => (
-        <div key={n} style={{ display: 'flex', gap: 10, alignItems: 'end' }}>
+        <div key={n} className="entryline">
           <TypedField
             words
             label="Shop closed on"
@@ -114,7 +114,7 @@ export function DaysOff({ v, problems, may, set }: Part) {
         </div>
       ))}
       {v.away.map((a, n) => (
-        <div key={n} style={{ display: 'flex', gap: 10, alignItems: 'end' }}>
+        <div key={n} className="entryline">
           <TypedField
             words
             label="Who is away"

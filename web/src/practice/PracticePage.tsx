@@ -172,7 +172,7 @@ function SetPanel({ overview, title }: { overview: PracticeOverview; title: (id:
       <ErrorNotice error={set.error} />
       <div className="actions">
         <select
-          className="ant-input"
+          className="plain"
           style={{ width: 220 }}
           aria-label="Exercise"
           value={exercise}

@@ -132,9 +132,8 @@ function Foot({ keys }: { keys: Key[] }) {
       >
         {other} setting
       </button>
-      <span>
-        {person.displayName} · {full && <b className="wrong">this tablet’s storage is full · </b>}
-      </span>
+      <span title="signed in">{person.displayName}</span>
+      {full && <b className="wrong">this tablet’s storage is full</b>}
       <OutboxPanel />
       <button type="button" aria-expanded={turning} onClick={() => setTurning(!turning)}>
         change person
