@@ -53,28 +53,12 @@ class AccessUnderPressureTest {
 
     private String account(String role) {
         String username = "p" + Long.toString(System.nanoTime(), 36);
-        admin.post(
-                        "/api/people",
-                        Map.of(
-                                "username",
-                                username,
-                                "displayName",
-                                "Pat " + username,
-                                "role",
-                                role,
-                                "password",
-                                PASSWORD))
-                .with(200);
+        admin.hire(username, "Pat " + username, role, PASSWORD);
         return username;
     }
 
     private Visitor signedIn(String username) {
-        Visitor visitor = admin.stranger();
-        visitor.get("/api/session");
-        visitor.post("/api/session", Map.of("username", username, "password", PASSWORD))
-                .with(200);
-        visitor.get("/api/session");
-        return visitor;
+        return admin.stranger().as(username, PASSWORD);
     }
 
     private List<Integer> guesses(String username, int many) {

@@ -19,18 +19,7 @@ class PeopleTest {
 
     private static String hire(Visitor admin, String role) {
         String username = "hand" + ++count;
-        admin.post(
-                        "/api/people",
-                        Map.of(
-                                "username",
-                                username,
-                                "displayName",
-                                "Hand " + count,
-                                "role",
-                                role,
-                                "password",
-                                "first-day"))
-                .with(200);
+        admin.hire(username, "Hand " + count, role, "first-day");
         return username;
     }
 

@@ -1,7 +1,6 @@
 package app.brasskettle.server.access;
 
 import app.brasskettle.server.testing.Visitor;
-import java.util.List;
 import java.util.Map;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
@@ -50,30 +49,12 @@ final class SecondShop implements AutoCloseable {
     /** Somebody new in some shops, signed in. */
     Visitor hired(Role role, Long... shops) {
         String username = username(role, shops.length);
-        admin.post(
-                        "/api/people",
-                        Map.of(
-                                "username",
-                                username,
-                                "displayName",
-                                "Somebody of the yard",
-                                "role",
-                                role.code(),
-                                "password",
-                                PASSWORD,
-                                "shops",
-                                List.of(shops)))
-                .with(200);
+        admin.hire(username, "Somebody of the yard", role.code(), PASSWORD, shops);
         return signedIn(username);
     }
 
     Visitor signedIn(String username) {
-        Visitor visitor = admin.stranger();
-        visitor.get("/api/session").with(200);
-        visitor.post("/api/session", Map.of("username", username, "password", PASSWORD))
-                .with(200);
-        visitor.get("/api/session").with(200);
-        return visitor;
+        return admin.stranger().as(username, PASSWORD);
     }
 
     /** The administrator is left in one shop, as other tests find them. */

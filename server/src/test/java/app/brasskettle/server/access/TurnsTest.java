@@ -22,23 +22,8 @@ class TurnsTest {
 
     private String somebody(String role, String pin) {
         String username = "t" + System.nanoTime();
-        admin.post(
-                        "/api/people",
-                        Map.of(
-                                "username",
-                                username,
-                                "displayName",
-                                "Turn " + username,
-                                "role",
-                                role,
-                                "password",
-                                "tarnquay-long"))
-                .with(200);
-        Visitor own = admin.stranger();
-        own.get("/api/session");
-        own.post("/api/session", Map.of("username", username, "password", "tarnquay-long"))
-                .with(200);
-        own.get("/api/session");
+        admin.hire(username, "Turn " + username, role, "tarnquay-long");
+        Visitor own = admin.stranger().as(username, "tarnquay-long");
         if (!pin.isEmpty()) {
             own.post("/api/me/pin", Map.of("current", "tarnquay-long", "pin", pin))
                     .with(200);

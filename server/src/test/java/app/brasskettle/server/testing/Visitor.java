@@ -14,6 +14,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.StreamSupport;
@@ -61,11 +62,25 @@ public final class Visitor {
 
     /** Signs in as one of the demonstration's people. */
     public Visitor as(String username) {
+        return as(username, "tarnquay");
+    }
+
+    /** Signs in by a password of its own. */
+    public Visitor as(String username, String password) {
         get("/api/session").with(200);
-        post("/api/session", Map.of("username", username, "password", "tarnquay"))
-                .with(200);
+        post("/api/session", Map.of("username", username, "password", password)).with(200);
         get("/api/session").with(200);
         return this;
+    }
+
+    /** As an administrator: an account for somebody, in the administrator's shop where none are named. */
+    public void hire(String username, String displayName, String role, String password, Long... shops) {
+        Map<String, Object> somebody = new HashMap<>(
+                Map.of("username", username, "displayName", displayName, "role", role, "password", password));
+        if (shops.length > 0) {
+            somebody.put("shops", List.of(shops));
+        }
+        post("/api/people", somebody).with(200);
     }
 
     public int port() {
