@@ -22,7 +22,7 @@ final class Caller {
     private static final Duration PATIENCE = Duration.ofSeconds(60);
 
     private final URI base;
-    private int shop = 1;
+    private int shop;
     private final CookieManager cookies = new CookieManager();
     private final HttpClient client = HttpClient.newBuilder()
             .cookieHandler(cookies)
@@ -91,10 +91,12 @@ final class Caller {
             throws IOException, InterruptedException {
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path))
                 .timeout(PATIENCE)
-                .header("Shop", String.valueOf(shop))
                 .method(method, body == null ? BodyPublishers.noBody() : BodyPublishers.ofByteArray(body));
         if (type != null) {
             request.header("Content-Type", type);
+        }
+        if (shop > 0) {
+            request.header("Shop", String.valueOf(shop));
         }
         if (headers.length > 0) {
             request.headers(headers);
