@@ -18,6 +18,7 @@ import app.brasskettle.core.testkind.StopEffect;
 import app.brasskettle.core.testkind.TestDefinition;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.turningfield.TurningFieldWorksheet;
+import app.brasskettle.core.work.Fault;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.TestGroup;
 import java.util.List;
@@ -37,7 +38,7 @@ public final class OpenMotorTests {
             .caution(
                     "Clean and cold, burrs stoned off, micrometer set by its gauge at the same temperature. Mind the shaft’s"
                             + " weight.")
-            .stop(StopEffect.testPower("A bearing that creeps on its seat"))
+            .stop(Fault.SEAT, StopEffect.testPower("A bearing that creeps on its seat"))
             .readBy(InstrumentKind.MICROMETER)
             .simulated("Read the simulated micrometer")
             .offeredWhere(MotorFacts::opened)
@@ -54,7 +55,7 @@ public final class OpenMotorTests {
                     "Feeler along the whole core, eight points from the top, clockwise. Locked out; turn the shaft by hand"
                             + " only, fingers out of the gap.")
             .tells(Aspect.AIR_GAP)
-            .stop(StopEffect.blocks("The rotor may touch the stator"))
+            .stop(Fault.AIR_GAP, StopEffect.blocks("The rotor may touch the stator"))
             .readBy(InstrumentKind.FEELER_GAUGE)
             .simulated()
             .offeredWhere(MotorFacts::opened)
@@ -66,7 +67,7 @@ public final class OpenMotorTests {
             .caution(
                     "Clean and cold, paint and burrs off. Two diameters each way at least; hang the bracket, it slips when the"
                             + " last bolt is out.")
-            .stop(StopEffect.testPower("A bracket that moves in its frame moves the rotor"))
+            .stop(Fault.REGISTER, StopEffect.testPower("A bracket that moves in its frame moves the rotor"))
             .readBy(InstrumentKind.MICROMETER)
             .simulated("Read the simulated micrometer")
             .offeredWhere(MotorFacts::opened)
@@ -82,7 +83,7 @@ public final class OpenMotorTests {
             .caution(
                     "Shaft in its bearings or on rollers, dial square to it, half way along the extension. Mind the key"
                             + " seat’s edge and the shaft’s weight.")
-            .stop(StopEffect.testPowerLimit("A bent shaft shakes the coupling"))
+            .stop(Fault.RUN_OUT, StopEffect.testPowerLimit("A bent shaft shakes the coupling"))
             .missedBy(StopMeasures::runout)
             .readBy(InstrumentKind.DIAL_GAUGE)
             .simulated()
@@ -95,7 +96,7 @@ public final class OpenMotorTests {
             .caution(
                     "Key out, edges stoned: they cut. Width at both ends and in the middle. Before the shaft turns again the"
                             + " key is taped in or out.")
-            .stop(StopEffect.testPower("A loose key comes off a turning shaft"))
+            .stop(Fault.KEY_SEAT, StopEffect.testPower("A loose key comes off a turning shaft"))
             .readBy(InstrumentKind.MICROMETER)
             .simulated("Read the simulated micrometer")
             .offeredWhere(MotorFacts::opened)
@@ -109,7 +110,7 @@ public final class OpenMotorTests {
             .caution("Guard the bore, protect ears, watch the loop cable: it heats. Cut at once when the core smokes.")
             .tells(Aspect.CORE)
             .comparedBy("loss", "W/kg", KeyFigure.Better.LOWER, r -> Optional.of(r.wattsPerKg()))
-            .stop(StopEffect.blocks("A core that burns its new winding"))
+            .stop(Fault.CORE, StopEffect.blocks("A core that burns its new winding"))
             .readBy(InstrumentKind.CORE_LOSS_SET, InstrumentKind.POWER_ANALYSER, InstrumentKind.THERMOMETER)
             .offeredWhere(MotorFacts::opened));
 
@@ -118,7 +119,7 @@ public final class OpenMotorTests {
             .further()
             .caution(
                     "A few volts only, current limited, rotor out. Fingers off the winding; the copper warms in a minute.")
-            .stop(StopEffect.blocks("Poles that are dead or turned round: a wrong connection"))
+            .stop(Fault.WRONG_FIELD, StopEffect.blocks("Poles that are dead or turned round: a wrong connection"))
             .offeredWhere(MotorFacts::opened)
             .fromPlate(PlateFact.POLES_OF_SPEED)
             .blank(Map.of("felt", List.of())));
@@ -130,7 +131,7 @@ public final class OpenMotorTests {
             .caution(
                     "Low voltage only, so that the lines stay under the plate’s current: without a rotor the stator draws far"
                             + " more. Nobody at the winding; the dummy rotor on a stick, fingers out of the bore.")
-            .stop(StopEffect.blocks("A winding joined wrongly burns when it runs"))
+            .stop(Fault.WRONG_FIELD, StopEffect.blocks("A winding joined wrongly burns when it runs"))
             .readBy(InstrumentKind.POWER_ANALYSER, InstrumentKind.CLAMP_METER, InstrumentKind.THERMOMETER)
             .threePhase()
             .eachSpeed()
@@ -143,7 +144,7 @@ public final class OpenMotorTests {
             .at(Station.TEARDOWN, "rotor-balance", "Mechanical balancing", TestGroup.MECHANICS)
             .further()
             .caution("Guard the balancing machine; no loose weights, stand out of the plane of rotation.")
-            .stop(StopEffect.testPowerLimit("It shakes beyond its grade"))
+            .stop(Fault.IMBALANCE, StopEffect.testPowerLimit("It shakes beyond its grade"))
             .readBy(InstrumentKind.BALANCING_MACHINE)
             .offeredWhere(MotorFacts::opened));
 

@@ -21,6 +21,7 @@ import app.brasskettle.core.testkind.RepairProof;
 import app.brasskettle.core.testkind.StopEffect;
 import app.brasskettle.core.testkind.TestDefinition;
 import app.brasskettle.core.testkind.TestKind;
+import app.brasskettle.core.work.Fault;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.TestGroup;
 import java.util.List;
@@ -42,7 +43,7 @@ public final class RunningTests {
             .caution(
                     "Reduced voltage or current-limited first, or ramped on a drive. Stalled: cut at once, the cage may go"
                             + " before the copper.")
-            .stop(StopEffect.testPower("It stood still under current"))
+            .stop(Fault.STALL, StopEffect.testPower("It stood still under current"))
             .readBy(InstrumentKind.POWER_ANALYSER, InstrumentKind.CLAMP_METER, InstrumentKind.TACHOMETER)
             .simulated("Start the simulated motor")
             .eachSpeed()
@@ -62,8 +63,10 @@ public final class RunningTests {
             .caution(
                     "A start capacitor keeps its charge: short it through a resistor first. When it runs and the switch does"
                             + " not drop out, cut at once: the start winding burns in seconds.")
-            .stop(StopEffect.testPower(
-                    "A start winding left in burns in seconds; test power is what it takes to hear it"))
+            .stop(
+                    Fault.GEAR,
+                    StopEffect.testPower(
+                            "A start winding left in burns in seconds; test power is what it takes to hear it"))
             .evidenceEvenUnproven(TestEvidence::gear)
             .proves(RepairProof.FINISHED)
             .readBy(InstrumentKind.CAPACITANCE_METER, InstrumentKind.MULTIMETER)
@@ -76,7 +79,7 @@ public final class RunningTests {
                     (run, rules) -> NoLoadWorksheet.onJob().work().apply(run))
             .at(Station.BENCH, "run", "Run without load", TestGroup.RUN)
             .caution(TURNING + " Reduced voltage or current-limited first.")
-            .stop(StopEffect.testPowerLimit("Its currents are not those of a sound motor"))
+            .stop(Fault.UNEQUAL_CURRENTS, StopEffect.testPowerLimit("Its currents are not those of a sound motor"))
             .danger(StopMeasures::lostPhase)
             .missedBy(StopMeasures::run)
             .evidence(TestEvidence::run)
@@ -102,7 +105,7 @@ public final class RunningTests {
             .caution(
                     "Stop it, lock out and prove dead before a lead is moved; roll all three one place, so it turns the same"
                             + " way.")
-            .stop(StopEffect.testPower("The unbalance goes with the motor"))
+            .stop(Fault.UNEQUAL_CURRENTS, StopEffect.testPower("The unbalance goes with the motor"))
             .readBy(InstrumentKind.POWER_ANALYSER, InstrumentKind.CLAMP_METER)
             .threePhase()
             .powered()
@@ -113,7 +116,7 @@ public final class RunningTests {
             .at(Station.BENCH, "watch", "Quarter-hour watch", TestGroup.RUN)
             .further()
             .caution(TURNING)
-            .stop(StopEffect.testPowerLimit("A hot bearing, a hot spot or a drifting current"))
+            .stop(StopMeasures::watched, StopEffect.testPowerLimit("A hot bearing, a hot spot or a drifting current"))
             .missedBy(StopMeasures::watch)
             .proves(RepairProof.FINISHED)
             .comparedBy("bearing over air", "K", KeyFigure.Better.LOWER, r -> Optional.of(r.bearingRiseK()))
@@ -135,7 +138,7 @@ public final class RunningTests {
             .at(Station.BENCH, "vibration", "Vibration", TestGroup.RUN)
             .further()
             .caution(TURNING)
-            .stop(StopEffect.testPowerLimit("It shakes beyond what bearings and mounting stand"))
+            .stop(Fault.VIBRATION, StopEffect.testPowerLimit("It shakes beyond what bearings and mounting stand"))
             .missedBy(StopMeasures::vibration)
             .evidence(TestEvidence::vibration)
             .proves(RepairProof.FINISHED)
@@ -162,7 +165,7 @@ public final class RunningTests {
             .caution(TURNING
                     + " The current over a turn is read by hand at a low single-phase voltage, the record near rated"
                     + " load.")
-            .stop(StopEffect.testPower("Broken bars"))
+            .stop(Fault.BARS, StopEffect.testPower("Broken bars"))
             .readBy(InstrumentKind.OSCILLOSCOPE, InstrumentKind.POWER_ANALYSER, InstrumentKind.CLAMP_METER)
             .simulated()
             .threePhase()
@@ -176,7 +179,7 @@ public final class RunningTests {
             .caution(TURNING
                     + " Hot parts. The hot resistance is read within the first half minute, locked out and proved"
                     + " dead.")
-            .stop(StopEffect.testPowerLimit("Too hot at its rated load"))
+            .stop(Fault.TOO_HOT, StopEffect.testPowerLimit("Too hot at its rated load"))
             .missedBy(StopMeasures::heatRun)
             .readBy(InstrumentKind.MILLIOHM_BRIDGE, InstrumentKind.THERMOMETER)
             .powered()
@@ -200,7 +203,7 @@ public final class RunningTests {
                             })
                     .at(Station.BENCH, "shaft-voltage", "Shaft voltage", TestGroup.RUN)
                     .caution(TURNING + " Touch the shaft with the probe only, brush held, hands clear.")
-                    .stop(StopEffect.testPowerLimit("Bearing currents pit the races"))
+                    .stop(Fault.SHAFT_VOLTAGE, StopEffect.testPowerLimit("Bearing currents pit the races"))
                     .evidence(TestEvidence::shaftCurrent)
                     .readBy(InstrumentKind.OSCILLOSCOPE, InstrumentKind.MULTIMETER)
                     .whileRunning()
@@ -218,7 +221,7 @@ public final class RunningTests {
     public static final TestKind BEARING_INSULATION = KINDS.add(TestDefinition.of(BearingInsulationWorksheet.create())
             .at(Station.BENCH, "bearing-insulation", "Insulated bearing", TestGroup.MECHANICS)
             .caution("Locked out, shaft free of the frame everywhere else. 500 V and no more.")
-            .stop(StopEffect.testPower("Current of a drive goes through the bearing"))
+            .stop(Fault.BEARING_INSULATION, StopEffect.testPower("Current of a drive goes through the bearing"))
             .readBy(InstrumentKind.INSULATION_TESTER)
             .offeredWhere(MotorFacts::fedByDrive)
             .blank(Map.of("testVoltageV", "500", "megohm", "")));

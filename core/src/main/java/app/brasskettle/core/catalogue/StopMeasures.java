@@ -16,6 +16,7 @@ import app.brasskettle.core.run.WatchResult;
 import app.brasskettle.core.singlephase.SinglePhaseResult;
 import app.brasskettle.core.surge.SurgeOutcome;
 import app.brasskettle.core.testkind.StopRule;
+import app.brasskettle.core.work.Fault;
 import java.util.Optional;
 
 /** By what factor each test missed its limit, and what it can find that nobody may waive. */
@@ -33,27 +34,40 @@ final class StopMeasures {
 
     static Optional<StopRule> ground(boolean dead) {
         return danger(
-                dead, StopRule.GROUND, "Copper lies on the frame, or nearly: whoever touches it is the way to earth");
+                dead,
+                Fault.GROUND,
+                StopRule.GROUND,
+                "Copper lies on the frame, or nearly: whoever touches it is the way to earth");
     }
 
     static Optional<StopRule> openCircuit(boolean open) {
-        return danger(open, StopRule.OPEN_CIRCUIT, "It stalls on the phases that are left, and burns");
+        return danger(
+                open, Fault.OPEN_CIRCUIT, StopRule.OPEN_CIRCUIT, "It stalls on the phases that are left, and burns");
     }
 
     static Optional<StopRule> turnShort(SurgeOutcome outcome) {
         return danger(
-                outcome.turnShort(), StopRule.TURN_SHORT, "Shorted turns: over twice the limit with the rotor out");
+                outcome.turnShort(),
+                Fault.TURN_SHORT,
+                StopRule.TURN_SHORT,
+                "Shorted turns: over twice the limit with the rotor out");
     }
 
     static Optional<StopRule> lostPhase(NoLoadResult result) {
         return danger(
                 result.lostPhase(),
+                Fault.LOST_PHASE,
                 StopRule.LOST_PHASE,
                 "A line without current: it stalls on the phases that are left, and burns");
     }
 
-    private static Optional<StopRule> danger(boolean found, String code, String why) {
-        return found ? Optional.of(StopRule.danger(code, why)) : Optional.empty();
+    private static Optional<StopRule> danger(boolean found, Fault fault, String code, String why) {
+        return found ? Optional.of(StopRule.danger(fault, code, why)) : Optional.empty();
+    }
+
+    /** A hot bearing is the bearing's; a drifting current or a hot spot is looked for in what feeds it and in the winding. */
+    static Fault watched(WatchResult r) {
+        return r.bearingRiseK() > BEARING_K ? Fault.HOT_BEARING : Fault.UNEQUAL_CURRENTS;
     }
 
     static Optional<Double> insulation(InsulationResult r, ShopRules rules) {

@@ -11,6 +11,9 @@ import java.util.Optional;
 /** A surge set beside those taken before. */
 final class SurgeBeside {
 
+    /** The longest pole pitch asks for the widest spread of positions. */
+    private static final int POLES_WHEN_UNKNOWN = 2;
+
     private SurgeBeside() {}
 
     static Judging judge(SurgeSet newest, Judging alone, OtherTests others) {
@@ -37,10 +40,16 @@ final class SurgeBeside {
         }
         List<SurgePositions.Position> positions = others.unharmed().stream()
                 .filter(t -> ((SurgeSet) t.readings()).rotorFitted())
-                .map(t -> new SurgePositions.Position(((SurgeSet) t.readings()).rotorAngleDegrees(), (SurgeOutcome)
-                        t.alone().result()))
+                .map(t -> {
+                    SurgeSet set = (SurgeSet) t.readings();
+                    return new SurgePositions.Position(
+                            set.rotorAngleDegrees(), (SurgeOutcome) t.alone().result(), set);
+                })
                 .toList();
-        SurgeOutcome decided = SurgePositions.decide(positions);
+        SurgeOutcome decided = SurgePositions.decide(
+                positions,
+                others.poles().orElse(POLES_WHEN_UNKNOWN),
+                others.rules().surgeLimits());
         return new Judging(decided, decided.judgement(), Optional.empty());
     }
 }

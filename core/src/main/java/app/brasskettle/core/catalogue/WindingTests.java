@@ -40,6 +40,7 @@ import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.withstand.StepVoltageWorksheet;
 import app.brasskettle.core.withstand.WithstandRecord;
 import app.brasskettle.core.withstand.WithstandRecordWorksheet;
+import app.brasskettle.core.work.Fault;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.TestGroup;
 import java.util.List;
@@ -76,7 +77,7 @@ public final class WindingTests {
             .caution(
                     "Supply locked out, every lead off its terminal and apart, capacitors shorted. Mark each lead before it"
                             + " moves.")
-            .stop(StopEffect.blocks("Leads that make no sound winding burn it when they are joined"))
+            .stop(Fault.LEAD_MARKS, StopEffect.blocks("Leads that make no sound winding burn it when they are joined"))
             .readBy(InstrumentKind.MULTIMETER, InstrumentKind.MILLIOHM_BRIDGE)
             .offeredWhere(MotorFacts::leadsToSort)
             .blank(Map.of("leads", List.of(), "continuity", List.of())));
@@ -88,7 +89,7 @@ public final class WindingTests {
             .tells(Aspect.RESISTANCE)
             .proves(RepairProof.BARE_AND_FINISHED)
             .comparedBy("mean at 25 °C", "Ω", Better.NEITHER, ResistanceResult::meanOhmAt25C)
-            .stop(StopEffect.limit(UNEQUAL_CURRENTS))
+            .stop(Fault.RESISTANCE, StopEffect.limit(UNEQUAL_CURRENTS))
             .danger(r -> StopMeasures.openCircuit(r.openCircuit().isPresent()))
             .missedBy(StopMeasures::resistance)
             .evidence(TestEvidence::resistance)
@@ -116,7 +117,7 @@ public final class WindingTests {
                             + " ways before calling a winding open; flex leads and protector while you read.")
             .tells(Aspect.RESISTANCE)
             .proves(RepairProof.BARE_AND_FINISHED)
-            .stop(StopEffect.limit(UNEQUAL_CURRENTS))
+            .stop(Fault.RESISTANCE, StopEffect.limit(UNEQUAL_CURRENTS))
             .danger(r -> StopMeasures.openCircuit(r.open()))
             .missedBy(StopMeasures::windings)
             .evidenceEvenUnproven(TestEvidence::windings)
@@ -147,8 +148,9 @@ public final class WindingTests {
                     .tells(Aspect.INSULATION)
                     .proves(RepairProof.BARE_AND_FINISHED)
                     .comparedBy("at 40 °C", "MΩ", Better.HIGHER, r -> Optional.of(r.correctedMegohm()))
-                    .stop(StopEffect.limit("Leakage to the frame; a touch away from somebody's hand"))
+                    .stop(Fault.LEAKAGE, StopEffect.limit("Leakage to the frame; a touch away from somebody's hand"))
                     .danger(r -> StopMeasures.ground(r.deadGround()))
+                    .partial(InsulationResult::spotReading)
                     .missedBy(StopMeasures::insulation)
                     .evidence(TestEvidence::insulation)
                     .doubted(Plausibility::insulation)
@@ -174,7 +176,7 @@ public final class WindingTests {
                     "Direct voltage on one circuit, the others grounded. Ground each one after its reading, four times as long"
                             + " as voltage was on, before touching the next.")
             .tells(Aspect.INSULATION)
-            .stop(StopEffect.limit("Leakage to the frame or between circuits"))
+            .stop(Fault.LEAKAGE, StopEffect.limit("Leakage to the frame or between circuits"))
             .danger(r -> StopMeasures.ground(r.deadGround()))
             .missedBy(StopMeasures::circuits)
             .readBy(InstrumentKind.INSULATION_TESTER)
@@ -203,7 +205,8 @@ public final class WindingTests {
     public static final TestKind PROTECTOR = KINDS.add(TestDefinition.of(ProtectorWorksheet.create())
             .at(Station.BENCH, "protector", "Thermal protector", TestGroup.GEAR)
             .caution("Thermistors take no more than 2.5 V each: no insulation tester across them, ever.")
-            .stop(StopEffect.blocks("Nothing cuts it off before it burns"))
+            .stop(Fault.PROTECTOR, StopEffect.blocks("Nothing cuts it off before it burns"))
+            .standsIn(t -> t.standIn().isPresent() && t.relabelled().orElse(false))
             .evidence(TestEvidence::protector)
             .readBy(InstrumentKind.MULTIMETER, InstrumentKind.MILLIOHM_BRIDGE)
             .simulated()
@@ -214,7 +217,7 @@ public final class WindingTests {
             .caution("Supply locked out. Turn the shaft by hand only, fingers off keyway and fan.")
             .tells(Aspect.TURNS)
             .comparedBy("stays with the winding", "%", Better.LOWER, r -> Optional.of(r.windingUnbalancePercent()))
-            .stop(StopEffect.limit("A shorted turn or a wrong connection"))
+            .stop(Fault.UNLIKE_PHASES, StopEffect.limit("A shorted turn or a wrong connection"))
             .missedBy(StopMeasures::balance)
             .evidence(TestEvidence::balance)
             .readBy(InstrumentKind.INDUCTANCE_BRIDGE)
@@ -234,7 +237,7 @@ public final class WindingTests {
             .further()
             .caution(HIGH_VOLTAGE)
             .tells(Aspect.BREAKDOWN)
-            .stop(StopEffect.blocks("Insulation about to let go"))
+            .stop(Fault.BREAKDOWN, StopEffect.blocks("Insulation about to let go"))
             .readBy(InstrumentKind.WITHSTAND_SET, InstrumentKind.INSULATION_TESTER)
             .highVoltage(t -> STEP_SECONDS * t.steps().size())
             .blank(Map.of("steps", List.of(Map.of(), Map.of(), Map.of()))));
@@ -245,7 +248,7 @@ public final class WindingTests {
             .tells(Aspect.BREAKDOWN)
             .proves(RepairProof.FINISHED)
             .comparedBy("of the level", "%", Better.NEITHER, r -> Optional.of(r.appliedPercent()))
-            .stop(StopEffect.blocks("Insulation to frame is punctured"))
+            .stop(Fault.BREAKDOWN, StopEffect.blocks("Insulation to frame is punctured"))
             .readBy(InstrumentKind.WITHSTAND_SET)
             .offeredWhere(MotorFacts::opened)
             // An alternating set leaves whatever charge stood at the moment it was switched off.
@@ -262,7 +265,7 @@ public final class WindingTests {
             .tells(Aspect.TURNS)
             .proves(RepairProof.BARE_AND_FINISHED)
             .comparedBy("difference", "%", Better.LOWER, SurgeOutcome::largestDifferencePercent)
-            .stop(StopEffect.limit("Two phases unlike: shorted turns or a wrong connection"))
+            .stop(Fault.UNLIKE_PHASES, StopEffect.limit("Two phases unlike: shorted turns or a wrong connection"))
             .danger(StopMeasures::turnShort)
             .missedBy(StopMeasures::surge)
             .evidence(TestEvidence::surge)
@@ -283,7 +286,7 @@ public final class WindingTests {
             .further()
             .caution(HIGH_VOLTAGE)
             .tells(Aspect.TURNS)
-            .stop(StopEffect.blocks("Turn insulation lets go under voltage"))
+            .stop(Fault.TURN_SHORT, StopEffect.blocks("Turn insulation lets go under voltage"))
             .evidence(TestEvidence::surge)
             .readBy(InstrumentKind.SURGE_SET)
             .threePhase()
@@ -295,6 +298,8 @@ public final class WindingTests {
                             .max()
                             .orElse(0)))
             .highVoltage(t -> PULSE_SECONDS)
+            .needsOfPlate(plate -> true)
+            .fromPlate(PlateFact.CONNECTION_OF_SPEED)
             .blank(Map.of("rotorFitted", false)));
 
     private WindingTests() {}

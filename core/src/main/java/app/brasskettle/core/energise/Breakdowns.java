@@ -2,8 +2,8 @@ package app.brasskettle.core.energise;
 
 import app.brasskettle.core.surge.SurgeRise;
 import app.brasskettle.core.surge.SurgeRiseResult;
-import app.brasskettle.core.testrecord.Caveat;
 import app.brasskettle.core.testrecord.JudgedTest;
+import app.brasskettle.core.testrecord.StopState;
 import app.brasskettle.core.verdict.Limit;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.withstand.StepVoltageReadings;
@@ -25,7 +25,7 @@ final class Breakdowns {
     /** Says, a sentence each, which breakdowns nothing has answered. */
     static List<String> unanswered(GateFacts facts) {
         return facts.tests().all().stream()
-                .filter(t -> !t.has(Caveat.Kind.OTHER_WINDING) && !t.has(Caveat.Kind.NOT_THIS_MOTOR))
+                .filter(t -> t.stopState() != StopState.NONE && !t.test().corrected())
                 .filter(t -> brokeAtV(t).isPresent() && !answered(t, facts))
                 .map(t -> t.kind().label() + ": " + t.own().headline())
                 .distinct()
@@ -63,7 +63,7 @@ final class Breakdowns {
     private static boolean answered(JudgedTest breakdown, GateFacts facts) {
         double level = brokeAtV(breakdown).orElseThrow();
         return facts.works().stream()
-                .filter(w -> w.work().repairsBreakdown() && w.at() > breakdown.at())
+                .filter(w -> breakdown.stop().fault().fits(w) && w.at() > breakdown.at())
                 .anyMatch(repair -> facts.tests()
                         .current(breakdown.kind(), breakdown.speed())
                         .filter(t -> t.at() > repair.at() && t.proves())

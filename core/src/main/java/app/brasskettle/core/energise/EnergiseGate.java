@@ -9,6 +9,7 @@ import app.brasskettle.core.worksheet.Phrase;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.DoubleStream;
 
 /**
@@ -31,6 +32,14 @@ public record EnergiseGate(
         List<Waived> waived,
         boolean demonstration,
         Optional<Double> validUntil) {
+
+    /** What lasts a working day on the bench, or a minute, says nothing of the motor that leaves it. */
+    private static final Set<String> OF_THE_DAY = Set.of(
+            GateRow.NO_LOCK_OUT.code(),
+            GateRow.NOT_RELEASED.code(),
+            GateRow.DISCHARGING.code(),
+            GateRow.RUN_UNDER_WAY.code(),
+            GateRow.LEFT_SHOP.code());
 
     /** How far the motor may be put on power. */
     public enum State implements Coded {
@@ -69,6 +78,11 @@ public record EnergiseGate(
 
         static Reason at(GateRow row, String sentence, String step) {
             return new Reason(row.code(), sentence, row.liftedBy(), step, row.hold(), false, row.source());
+        }
+
+        /** Tells whether it says something of the motor itself, and not only of this day on the bench. */
+        public boolean outlastsDay() {
+            return !OF_THE_DAY.contains(code);
         }
 
         Reason asWaivable() {

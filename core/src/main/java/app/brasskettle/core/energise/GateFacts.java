@@ -23,6 +23,8 @@ import java.util.Optional;
  * @param leftShop true while it is not in the shop
  * @param protectorSeenOpen true when evidence says that the protector is open
  * @param auxiliaries what hangs on the winding or beside it and a high voltage would harm
+ * @param plateStop why the plate cannot be right, where it cannot and no lead hand confirmed it as stamped so
+ * @param build what is wrong or unfinished on a winding that was made here
  * @param waiverFactor the most by which the shop lets a lead hand waive a limit
  * @param demonstration true where simulated instruments are on, so that nothing here permits a customer's motor
  */
@@ -40,8 +42,13 @@ public record GateFacts(
         boolean leftShop,
         boolean protectorSeenOpen,
         List<String> auxiliaries,
+        Optional<String> plateStop,
+        List<Build> build,
         double waiverFactor,
         boolean demonstration) {
+
+    /** Something wrong or unfinished on a winding that was made here: the row it is held by, and what is so. */
+    public record Build(GateRow row, String sentence) {}
 
     /**
      * What turning the shaft by hand showed.
@@ -59,6 +66,11 @@ public record GateFacts(
                 .mapToDouble(WorkDone::at)
                 .max()
                 .orElse(Double.NEGATIVE_INFINITY);
+    }
+
+    /** What was last done to it that asks for the shaft to be turned by hand once more. */
+    Optional<WorkDone> shaftMoved() {
+        return works.stream().filter(WorkDone::movesShaft).reduce((earlier, later) -> later);
     }
 
     /** When anything was last done to it; negative infinity if nothing was. */

@@ -14,7 +14,9 @@ import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.Caveat;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.testrecord.StopState;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.Fault;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -65,9 +67,21 @@ final class GateTable {
             hold(GateRow.PROTECTOR_OPEN, "The thermal protector was seen open and nothing stands in for it");
         }
         if (!LockOutAssessment.released(facts, now)) {
-            hold(GateRow.NOT_RELEASED, "Nobody has released it to run");
+            hold(GateRow.NOT_RELEASED, notReleased());
         }
         return reasons;
+    }
+
+    private String notReleased() {
+        return facts.power()
+                .releasedAt()
+                .filter(at -> facts.workedAt() <= at)
+                .flatMap(at -> facts.power()
+                        .releaseEnded()
+                        .or(() -> LockOutAssessment.stoppedSince(facts, at)
+                                .map(t -> t.kind().label() + " stopped it since")))
+                .map(ended -> "The release to run has ended: " + ended)
+                .orElse("Nobody has released it to run");
     }
 
     private void hold(GateRow row, String sentence) {
@@ -99,6 +113,11 @@ final class GateTable {
                     "Not together: " + facts.partsOff()
                             + (facts.partsOff() == 1 ? " logged part is" : " logged parts are") + " not back");
         }
+        if (facts.winding().apart() && facts.partsOff() == 0) {
+            hold(GateRow.APART, "Not together: nobody has recorded that it was put together since it was opened");
+        }
+        facts.plateStop().ifPresent(why -> hold(GateRow.PLATE_STOP, "The plate cannot be right: " + why));
+        facts.build().forEach(b -> hold(b.row(), b.sentence()));
         facts.clock()
                 .filter(c -> c.runs(now))
                 .ifPresent(c -> hold(GateRow.DISCHARGING, "Leads stay grounded: the winding discharges"));
@@ -113,6 +132,12 @@ final class GateTable {
             hold(GateRow.SHAFT_UNKNOWN, "A file says that the shaft turns; nobody here has tried");
         } else if (facts.shaft().get().at() < facts.cameBackAt()) {
             hold(GateRow.SHAFT_UNKNOWN, "Nobody has turned the shaft since it came back");
+        } else {
+            double turned = facts.shaft().get().at();
+            facts.shaftMoved()
+                    .filter(w -> w.at() > turned)
+                    .ifPresent(w -> hold(
+                            GateRow.SHAFT_UNKNOWN, "Nobody has turned the shaft by hand since it was " + w.label()));
         }
         Set<String> settled = Set.copyOf(
                 facts.power().settlements().stream().map(Settlement::sentence).toList());
@@ -207,9 +232,42 @@ final class GateTable {
         return test.proves() && test.test().standing() && test.stop().waivable(facts.waiverFactor());
     }
 
-    /** Stops of every other test, as the table of tests says. */
+    /** Stops of every other test, as the table of tests says; and of every test, those that a bare repeat disagrees with. */
     private void otherStops() {
-        facts.tests().heldStops().filter(t -> !OWN_ROWS.contains(t.kind())).forEach(this::stopped);
+        facts.tests().heldStops().forEach(t -> {
+            boolean shown = OWN_ROWS.contains(t.kind()) && t.foundStop();
+            if (t.stopState() == StopState.DISPUTED || OWN_ROWS.contains(t.kind()) && !shown) {
+                disputed(t);
+            } else if (!shown) {
+                stopped(t);
+            }
+        });
+    }
+
+    /** A Stop that a repeat does not bear out, or that a test which proves nothing took the place of. */
+    private void disputed(JudgedTest test) {
+        Hold hold = test.stop().effect().hold();
+        boolean breakdown = test.stop().fault() == Fault.BREAKDOWN;
+        if (hold == Hold.NOTHING || breakdown) {
+            return;
+        }
+        boolean repeated = test.stopState() == StopState.DISPUTED;
+        boolean never = !test.stop().fault().endsByAgreement();
+        reasons.add(new Reason(
+                GateRow.READINGS_DISAGREE.code(),
+                test.kind().label() + " read " + test.own().headline()
+                        + (repeated
+                                ? "; the repeat reads good, and no work that fits was done between"
+                                : "; no repeat that proves anything has answered it"),
+                !repeated
+                        ? "Test again with a proved instrument"
+                        : never
+                                ? "Repair it with its place named, then test again; or a lead hand writes what was misread"
+                                : "Another person or another instrument reads it again; or the work that fits, then the test",
+                test.step(),
+                hold,
+                false,
+                test.own().source()));
     }
 
     private void stopped(JudgedTest test) {
@@ -272,17 +330,13 @@ final class GateTable {
     private void surge() {
         for (int speed = 1; speed <= facts.speeds(); speed++) {
             String step = WindingTests.SURGE_COMPARISON.step(speed);
-            Optional<SurgeOutcome> outcome = facts.tests()
-                    .current(WindingTests.SURGE_COMPARISON, speed)
-                    .flatMap(t -> t.result(SurgeOutcome.class));
+            Optional<JudgedTest> test = facts.tests().current(WindingTests.SURGE_COMPARISON, speed);
+            Optional<SurgeOutcome> outcome = test.flatMap(t -> t.result(SurgeOutcome.class));
             outcome.filter(SurgeOutcome::unsettled)
                     .ifPresent(o -> reasons.add(
                             Reason.at(GateRow.SURGE_UNSETTLED, o.judgement().headline(), step)));
-            boolean rises = facts.tests()
-                    .current(WindingTests.SURGE_RISE, 1)
-                    .filter(t -> t.proves() && t.verdict() == Verdict.HOLDS)
-                    .isPresent();
-            outcome.filter(o -> o.finding() == SurgeOutcome.Finding.UNLIKE_COILS && !rises)
+            boolean open = test.filter(t -> t.verdict() == Verdict.UNPROVEN).isPresent();
+            outcome.filter(o -> o.finding() == SurgeOutcome.Finding.UNLIKE_COILS && open)
                     .ifPresent(o -> reasons.add(
                             Reason.at(GateRow.SURGE_UNLIKE, o.judgement().headline(), step)));
         }

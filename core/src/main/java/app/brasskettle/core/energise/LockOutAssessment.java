@@ -1,6 +1,9 @@
 package app.brasskettle.core.energise;
 
+import app.brasskettle.core.catalogue.RunningTests;
+import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.verdict.Verdict;
 import java.util.Optional;
 
 /**
@@ -49,7 +52,17 @@ record LockOutAssessment(Optional<String> ended, boolean coversPower) {
                 .releasedAt()
                 .filter(at -> now - at < DAY_SECONDS)
                 .filter(at -> facts.workedAt() <= at)
+                .filter(at -> facts.power().releaseEnded().isEmpty()
+                        && stoppedSince(facts, at).isEmpty())
                 .isPresent();
+    }
+
+    /** A later test ends a release only by a Stop; a start that did not come up is what test power is for. */
+    static Optional<JudgedTest> stoppedSince(GateFacts facts, double releasedAt) {
+        return facts.tests().all().stream()
+                .filter(t -> t.at() > releasedAt && t.kind() != RunningTests.START_LOG)
+                .filter(t -> t.own().verdict() == Verdict.STOP && t.test().origin() != Origin.FILE)
+                .findFirst();
     }
 
     private static double poweredAt(GateFacts facts) {

@@ -132,7 +132,8 @@ public record InstrumentScript(List<Moment> moments, double lengthS, Optional<St
             t += PULSE_EVERY_S;
             Optional<SurgeRiseResult> judged = given.size() < 2
                     ? Optional.empty()
-                    : Optional.of(rules.surgeRise(new SurgeRise(rise.sampleIntervalS(), rise.rotorFitted(), given)));
+                    : Optional.of(rules.surgeRise(
+                            new SurgeRise(rise.sampleIntervalS(), rise.rotorFitted(), rise.connection(), given)));
             moments.add(new Moment(t, shown(rise, pulse, judged)));
             if (judged.filter(j -> j.verdict() == Verdict.STOP).isPresent()) {
                 return failing(

@@ -172,7 +172,7 @@ public record SimulatedMotor(Rating rating, double windingTemperatureC, Faults f
                 pulses.add(new SurgeRise.Pulse(lead, peak, model.pulse(lead.ordinal(), peak)));
             }
         }
-        return new SurgeRise(model.sampleIntervalS(), rotorFitted, pulses);
+        return new SurgeRise(model.sampleIntervalS(), rotorFitted, Optional.of(rating.connection()), pulses);
     }
 
     /**

@@ -30,10 +30,15 @@ public record Departure(List<String> heldBy) {
      * @param gate may it be put on power
      * @param tests every test with its one effective judgement
      * @param chosen what the customer chose
-     * @param release whether two people released it, which whatever was worked on here needs
+     * @param worked whether anything was done to the motor beside taking it apart and putting it together
+     * @param release whether it is released by name, which whatever was worked on here needs
      */
     static Departure of(
-            EnergiseGate gate, JudgedTests tests, Optional<ChosenOption> chosen, ReleaseAssessment release) {
+            EnergiseGate gate,
+            JudgedTests tests,
+            Optional<ChosenOption> chosen,
+            boolean worked,
+            ReleaseAssessment release) {
         List<String> held = new ArrayList<>();
         String simulated = tests.standing()
                 .filter(t -> t.current() && t.test().origin() == Origin.SIMULATED)
@@ -43,13 +48,16 @@ public record Departure(List<String> heldBy) {
         if (!simulated.isEmpty()) {
             held.add("Simulated readings prove no motor: " + simulated + ". Take them with an instrument first");
         }
-        boolean worked = chosen.filter(c -> c.kind() != OptionKind.REPLACE).isPresent();
-        if (worked && !release.released()) {
+        boolean replaced = chosen.filter(c -> c.kind() == OptionKind.REPLACE).isPresent();
+        if (replaced) {
+            held.add("The customer chose a new motor: this one leaves as replaced, not as ready");
+        } else if ((worked || chosen.isPresent()) && !release.released()) {
             held.add(release.judgement().headline());
         }
         gate.holding().stream()
                 .filter(r -> !OF_THE_DAY.contains(r.code()))
                 .map(EnergiseGate.Reason::sentence)
+                .filter(sentence -> !held.contains(sentence))
                 .forEach(held::add);
         return new Departure(List.copyOf(held));
     }

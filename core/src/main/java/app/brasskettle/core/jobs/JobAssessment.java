@@ -128,9 +128,6 @@ public record JobAssessment(
                 DischargeClock.after(job.power().voltages(), job.power().proofs());
         DismantledAssessment apart = DismantledAssessment.of(job);
         GatheredEvidence gathered = new GatheredEvidence(job, tests, apart);
-        GateFacts facts = GateAssessment.of(job, tests, apart, gathered.standing(job), clock);
-        EnergiseGate gate = EnergiseGate.of(facts, now);
-        HighVoltageGate high = HighVoltageGate.of(facts, now);
         FailureRanking ranking = rank(job, gathered.all(), job.struck());
         Optional<ArrivalAssessment> arrival = job.arrived().map(a -> ArrivalAssessment.of(a, job.plate()));
         Optional<PlateAssessment> plate = job.plate().map(PlateAssessment::of);
@@ -142,8 +139,11 @@ public record JobAssessment(
         Optional<ChoiceAssessment> choice = job.offers().flatMap(o -> compare(job, choosing.facts(redesign, now), o));
         ProofTables proofs = JobFinish.proofs(job, tests, winding, redesign);
         RewindAssessment rewind = new RewindReading(job, tests, winding, redesign, opening, proofs).read();
+        GateFacts facts = GateAssessment.of(job, tests, apart, gathered.standing(job), clock, rewind);
+        EnergiseGate gate = EnergiseGate.of(facts, now);
+        HighVoltageGate high = HighVoltageGate.of(facts, now);
         ProofTable proof = proofs.finished();
-        ReleaseAssessment release = JobFinish.release(job, tests, apart.log(), rewind, proof);
+        ReleaseAssessment release = JobFinish.release(job, apart.log(), rewind, proof, gate);
         Stations stations = new Stations(
                 job,
                 tests,
@@ -187,7 +187,7 @@ public record JobAssessment(
                 rewind,
                 proof,
                 release,
-                Departure.of(gate, tests, job.chosen(), release));
+                Departure.of(gate, tests, job.chosen(), JobFinish.worked(job), release));
     }
 
     /** Offers compared for this job's motor in its condition at {@code now}; empty until its rated power is known. */

@@ -2,6 +2,7 @@ package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.choice.ChosenOption;
 import app.brasskettle.core.choice.OptionKind;
+import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.fits.Grease;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateDetails;
@@ -16,11 +17,12 @@ import app.brasskettle.core.release.ReleaseFacts;
 import app.brasskettle.core.rewind.RewindAssessment;
 import app.brasskettle.core.rules.ShopLimit;
 import app.brasskettle.core.teardown.TeardownLogAssessment;
-import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.JudgedTests;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.core.winding.WindingResult;
 import app.brasskettle.core.windingtake.WindingAssessment;
+import app.brasskettle.core.work.JobStep;
+import app.brasskettle.core.work.Work;
 import app.brasskettle.core.work.WorkDone;
 import java.util.ArrayList;
 import java.util.List;
@@ -50,8 +52,7 @@ final class JobFinish {
                                 : winding.connection().flatMap(c -> c.diagram()),
                         Speeds.poles(job))))
                 .orElseGet(Predicted::nothing);
-        boolean repaired = job.chosen().isPresent()
-                || job.timeline().works().stream().anyMatch(w -> !ProofTables.leavesIt(w.work()));
+        boolean repaired = job.chosen().isPresent() || worked(job);
         return new ProofTables(
                 tests, job.timeline().works(), repaired, job.singlePhase() ? 1 : 3, Speeds.names(job), predicted);
     }
@@ -59,31 +60,50 @@ final class JobFinish {
     /** Whether it may be released, and what goes with it. */
     static ReleaseAssessment release(
             JobRecord job,
-            JudgedTests tests,
             Optional<TeardownLogAssessment> log,
             RewindAssessment rewind,
-            ProofTable proof) {
-        double worked =
-                job.timeline().works().stream().mapToDouble(WorkDone::at).max().orElse(Double.NEGATIVE_INFINITY);
-        double tested = tests.all().stream().mapToDouble(JudgedTest::at).max().orElse(Double.NEGATIVE_INFINITY);
+            ProofTable proof,
+            EnergiseGate gate) {
         Optional<OptionKind> chosen = job.chosen().map(ChosenOption::kind);
         return ReleaseAssessment.of(
                 job.release(),
                 new ReleaseFacts(
                         chosen,
                         proof,
-                        open(job, rewind),
+                        open(job, rewind, gate),
                         log.map(TeardownLogAssessment::off).orElse(0),
                         leftOut(log),
                         job.arrived().flatMap(Arrival::missing).filter(m -> !m.isBlank()),
-                        Math.max(worked, tested),
+                        people(job),
                         Speeds.relays(job),
                         grease(job),
                         job.rules().figure(ShopLimit.WARRANTY_MONTHS)));
     }
 
-    private static List<ReleaseAssessment.Hold> open(JobRecord job, RewindAssessment rewind) {
+    /** Whether anything was done to the motor beside taking it apart and putting it together. */
+    static boolean worked(JobRecord job) {
+        return job.timeline().works().stream().anyMatch(WorkDone::changesMotor);
+    }
+
+    /** Two people sign for work on a winding, which nobody sees once it is closed; one signs for the rest. */
+    private static int people(JobRecord job) {
+        return job.timeline().works().stream().anyMatch(WorkDone::touchesWinding) ? 2 : 1;
+    }
+
+    private static List<ReleaseAssessment.Hold> open(JobRecord job, RewindAssessment rewind, EnergiseGate gate) {
         List<ReleaseAssessment.Hold> open = new ArrayList<>();
+        boolean rewound = job.timeline().works().stream()
+                .anyMatch(w -> w.work() == Work.REWOUND || w.work() == Work.PARTLY_REWOUND);
+        if (job.chosen().filter(c -> c.kind() == OptionKind.REWIND).isPresent() && !rewound) {
+            open.add(new ReleaseAssessment.Hold(
+                    "The customer chose a rewind, and it is not rewound",
+                    "Rewind it, or record the customer’s other answer.",
+                    JobStep.OPTIONS.path()));
+        }
+        // What may not be put on power here is released to nobody.
+        gate.holding().stream()
+                .filter(EnergiseGate.Reason::outlastsDay)
+                .forEach(r -> open.add(new ReleaseAssessment.Hold(r.sentence(), r.liftedBy() + ".", r.step())));
         rewind.unfinished()
                 .forEach((step, j) -> open.add(new ReleaseAssessment.Hold(j.headline(), j.next(), step.path())));
         job.rewind()

@@ -7,6 +7,7 @@ import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.choice.ChosenOption;
 import app.brasskettle.core.connection.ConnectionScheme;
 import app.brasskettle.core.drying.DryingCurve;
+import app.brasskettle.core.energise.GateFacts;
 import app.brasskettle.core.energise.PowerRecord;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.quote.QuoteReply;
@@ -112,6 +113,15 @@ public record JobRecord(
     /** The arrival sheet alone. */
     public Optional<Arrival> arrived() {
         return arrival.map(Received::sheet);
+    }
+
+    /** The last record of the shaft: as it came, or as somebody turned it since; empty where nobody has. */
+    public Optional<GateFacts.Shaft> shaft() {
+        Optional<GateFacts.Shaft> arrived = arrival.flatMap(
+                r -> r.sheet().turnsFreely().map(free -> new GateFacts.Shaft(free, r.at(), r.elsewhere())));
+        return power.shaftTurned()
+                .filter(t -> arrived.filter(a -> a.at() > t.at()).isEmpty())
+                .or(() -> arrived);
     }
 
     boolean fedByDrive() {

@@ -3,13 +3,20 @@ package app.brasskettle.core.jobs;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.RatingBlock;
 import app.brasskettle.core.quantity.Figures;
+import app.brasskettle.core.resistance.Connection;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** Who changed what the tests are judged by. */
 final class PlateChanges {
+
+    private static final String NOT_KNOWN = "not known";
+    private static final String NONE = "none";
+    /** What {@link #basis} says of a fact that the plate does not state. */
+    static final Set<String> UNSTATED = Set.of(NOT_KNOWN, NONE, Connection.UNKNOWN.code());
 
     private PlateChanges() {}
 
@@ -37,12 +44,14 @@ final class PlateChanges {
     }
 
     /** The facts that limits rest on, in words. */
-    private static Map<String, String> basis(Plate p) {
+    static Map<String, String> basis(Plate p) {
         Map<String, String> facts = new LinkedHashMap<>();
         facts.put("phases", Integer.toString(p.phases()));
-        facts.put("voltage", p.ratedVoltageV().map(v -> Figures.plain(v) + " V").orElse("not known"));
-        facts.put("power", p.ratedPowerW().map(v -> Figures.plain(v) + " W").orElse("not known"));
-        facts.put("current", p.ratedCurrentA().map(v -> Figures.plain(v) + " A").orElse("not known"));
+        facts.put("voltage", p.ratedVoltageV().map(v -> Figures.plain(v) + " V").orElse(NOT_KNOWN));
+        facts.put("power", p.ratedPowerW().map(v -> Figures.plain(v) + " W").orElse(NOT_KNOWN));
+        facts.put("current", p.ratedCurrentA().map(v -> Figures.plain(v) + " A").orElse(NOT_KNOWN));
+        facts.put(
+                "speed", p.ratedSpeedRpm().map(v -> Figures.plain(v) + " r/min").orElse(NOT_KNOWN));
         facts.put("frequency", Figures.plain(p.frequencyHz()) + " Hz");
         facts.put("connection", p.connection().code());
         facts.put("winding kind", p.windingKind().code());
@@ -54,7 +63,7 @@ final class PlateChanges {
                 p.secondSpeed()
                         .map(RatingBlock::ratedSpeedRpm)
                         .map(n -> Figures.plain(n) + " r/min")
-                        .orElse("none"));
+                        .orElse(NONE));
         return facts;
     }
 }

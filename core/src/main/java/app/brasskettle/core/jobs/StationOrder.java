@@ -84,7 +84,7 @@ final class StationOrder {
                         .flatMap(PlateDetails::protector)
                         .filter(p -> p != PlateDetails.Protector.NONE)
                         .isPresent(),
-                job.timeline().winding().opened(),
+                job.timeline().openedHere(),
                 job.timeline().winding().bare(),
                 job.fedByDrive(),
                 gate == EnergiseGate.State.PERMITTED

@@ -1,5 +1,6 @@
 package app.brasskettle.core.prove;
 
+import app.brasskettle.core.catalogue.RunningTests;
 import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.testkind.KeyFigure;
@@ -11,13 +12,13 @@ import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.MeasuredAgainstPredicted;
+import app.brasskettle.core.work.Remedy;
+import app.brasskettle.core.work.TestGroup;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.work.WorkDone;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * Makes the tables of proof from the tests of a motor and the work done on it: as received is before any work that changes it, before
@@ -37,14 +38,6 @@ public record ProofTables(
         int phases,
         List<String> speeds,
         Predicted predicted) {
-
-    /** Opening a motor and putting it together changes nothing that is proved. */
-    private static final Set<Work> LEAVES_IT = EnumSet.of(Work.OPENED, Work.REASSEMBLED, Work.CAME_BACK);
-
-    /** Tells whether work changes nothing that is proved. */
-    public static boolean leavesIt(Work work) {
-        return LEAVES_IT.contains(work);
-    }
 
     /** The proof of the finished motor; simulated readings do not pass it. */
     public ProofTable finished() {
@@ -71,9 +64,28 @@ public record ProofTables(
         return rows;
     }
 
-    /** A motor that goes back as it came needs its winding tested, and what else somebody wanted to know. */
+    /** What was done says what is proved again; a motor that goes back as it came needs its winding tested, and what else was read. */
     private boolean needed(TestKind kind, int speed) {
-        return kind.repairProof().finished() && (repaired || kind.repairProof().bare() || taken(kind, speed));
+        if (!kind.repairProof().finished()) {
+            return false;
+        }
+        List<WorkDone> done = works.stream().filter(WorkDone::changesMotor).toList();
+        if (done.isEmpty()) {
+            return repaired || kind.repairProof().bare() || taken(kind, speed);
+        }
+        if (kind == RunningTests.VIBRATION) {
+            return done.stream().anyMatch(ProofTables::turnsOtherwise);
+        }
+        return kind.group() == TestGroup.INSULATION
+                || kind.group() == TestGroup.RUN
+                || done.stream().anyMatch(w -> w.harms().contains(kind.group()));
+    }
+
+    /** Whether what turns, or holds what turns, is no longer what it was. */
+    private static boolean turnsOtherwise(WorkDone done) {
+        return done.remedy()
+                .map(r -> r.part() == Remedy.Part.TURNING)
+                .orElse(done.work() == Work.MACHINED || done.work() == Work.STRIPPED || done.work() == Work.REWOUND);
     }
 
     private boolean taken(TestKind kind, int speed) {
@@ -82,7 +94,7 @@ public record ProofTables(
 
     private ProofRow row(TestKind kind, int speed, boolean required, boolean beforeVarnish) {
         double changed = works.stream()
-                .filter(w -> !LEAVES_IT.contains(w.work()))
+                .filter(WorkDone::changesMotor)
                 .mapToDouble(WorkDone::at)
                 .findFirst()
                 .orElse(Double.POSITIVE_INFINITY);

@@ -3,6 +3,7 @@ package app.brasskettle.core.release;
 import app.brasskettle.core.handwork.HandAct;
 import app.brasskettle.core.handwork.HandDone;
 import app.brasskettle.core.handwork.HandLog;
+import app.brasskettle.core.signature.Signed;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.work.JobStep;
@@ -10,6 +11,7 @@ import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -22,7 +24,9 @@ import java.util.stream.Collectors;
  *
  * @param items what hand and eye look at, done or not
  * @param holding what keeps it from being signed; empty where it may be
- * @param signatures who released it, two people at most
+ * @param signatures who released it for the record as it stands
+ * @param people how many people sign: two for work on the winding, one for the rest
+ * @param ended signatures that no longer stand, and what ended each
  * @param relays settings for the customer's overload relay
  * @param advice what the customer is told about the cause
  * @param open what stays open: parts left out, what it came without
@@ -35,6 +39,8 @@ public record ReleaseAssessment(
         List<Item> items,
         List<Hold> holding,
         List<HandDone> signatures,
+        int people,
+        List<String> ended,
         List<RelaySetting> relays,
         List<String> advice,
         List<String> open,
@@ -43,10 +49,8 @@ public record ReleaseAssessment(
         boolean replaced,
         Judgement judgement) {
 
-    /** A motor is released by so many people. */
-    public static final int SIGNATURES = 2;
-
-    private static final String SOURCE = "Shop rule: two people release a motor";
+    private static final String SOURCE =
+            "Shop rule: two people release a motor whose winding was worked on, one person any other";
 
     /** An item, and who looked at it. */
     public record Item(DispatchItem item, String label, Optional<HandDone> done) {}
@@ -68,14 +72,10 @@ public record ReleaseAssessment(
                         Optional.ofNullable(checked.get(i.code()))))
                 .toList();
         List<Hold> holding = holding(record, facts, items);
-        List<HandDone> signatures = holding.isEmpty()
-                ? List.copyOf(record.hands()
-                        .since(facts.changedAt())
-                        .standing(HandAct.SIGNED)
-                        .values())
-                : List.of();
-        Optional<Double> until = signatures.size() == SIGNATURES && facts.warrantyMonths() > 0
-                ? Optional.of(signatures.get(1).at() + facts.warrantyMonths() * EarlierRelease.SECONDS_OF_A_MONTH)
+        List<HandDone> signatures = holding.isEmpty() ? signatures(record, facts.people()) : List.of();
+        Optional<Double> until = signatures.size() == facts.people() && facts.warrantyMonths() > 0
+                ? Optional.of(signatures.get(signatures.size() - 1).at()
+                        + facts.warrantyMonths() * EarlierRelease.SECONDS_OF_A_MONTH)
                 : Optional.empty();
         List<String> open = new ArrayList<>(facts.leftOut());
         facts.cameWithout().map(w -> "Came without: " + w).ifPresent(open::add);
@@ -83,18 +83,33 @@ public record ReleaseAssessment(
                 items,
                 holding,
                 signatures,
+                facts.people(),
+                record.ended(),
                 facts.relays(),
                 record.advice(),
                 List.copyOf(open),
                 until,
                 record.earlier().map(e -> e.returned(record.receivedAt(), facts.warrantyMonths())),
                 facts.replaced(),
-                judge(holding, signatures));
+                judge(holding, signatures, facts.people(), record.ended()));
     }
 
-    /** Tells whether two people released it. */
+    /** The signatures that stand, one a person, as many as are needed. */
+    private static List<HandDone> signatures(ReleaseRecord record, int people) {
+        Map<String, HandDone> byPerson = new LinkedHashMap<>();
+        for (Signed signed : record.standing()) {
+            if (byPerson.size() < people) {
+                byPerson.putIfAbsent(
+                        signed.by(),
+                        new HandDone(HandAct.SIGNED, String.valueOf(byPerson.size() + 1), signed.by(), signed.at()));
+            }
+        }
+        return List.copyOf(byPerson.values());
+    }
+
+    /** Tells whether as many people released it as its work asks for. */
     public boolean released() {
-        return signatures.size() == SIGNATURES;
+        return signatures.size() >= people;
     }
 
     /** Items that can be looked at. */
@@ -116,8 +131,9 @@ public record ReleaseAssessment(
             problems.add(
                     "by",
                     Problem.Code.DUPLICATE,
-                    "by is " + by + "; " + signatures.get(0).by() + " and "
-                            + signatures.get(1).by() + " released it already");
+                    "by is " + by + "; "
+                            + signatures.stream().map(HandDone::by).collect(Collectors.joining(" and "))
+                            + " released it already");
         } else if (given.acts().stream().anyMatch(s -> s.by().equals(by))) {
             problems.add("by", Problem.Code.DUPLICATE, "by is " + by + ", who signed first. A second person signs");
         }
@@ -161,7 +177,7 @@ public record ReleaseAssessment(
         return holding;
     }
 
-    private static Judgement judge(List<Hold> holding, List<HandDone> signatures) {
+    private static Judgement judge(List<Hold> holding, List<HandDone> signatures, int people, List<String> ended) {
         if (!holding.isEmpty()) {
             Hold first = holding.get(0);
             return new Judgement(
@@ -171,23 +187,28 @@ public record ReleaseAssessment(
                     SOURCE,
                     first.opens());
         }
-        return switch (signatures.size()) {
-            case 0 -> new Judgement(Verdict.UNPROVEN, "Ready: two people sign", "", SOURCE, "Sign it.");
-            case 1 ->
-                new Judgement(
+        String history = String.join("; ", ended);
+        String names = signatures.stream().map(HandDone::by).collect(Collectors.joining(" and "));
+        if (signatures.size() >= people) {
+            return new Judgement(
+                    Verdict.HOLDS,
+                    "Released by " + names,
+                    history,
+                    SOURCE,
+                    "Print the certificate and the label; it may leave.");
+        }
+        return signatures.isEmpty()
+                ? new Judgement(
                         Verdict.UNPROVEN,
-                        "Signed by " + signatures.get(0).by(),
+                        people == 1 ? "Ready: one person signs" : "Ready: two people sign",
+                        history,
+                        SOURCE,
+                        "Sign it.")
+                : new Judgement(
+                        Verdict.UNPROVEN,
+                        "Signed by " + names,
                         "Four eyes: whoever did the work sees what he meant to do",
                         SOURCE,
                         "Another person looks at the record and the motor, and signs.");
-            default ->
-                new Judgement(
-                        Verdict.HOLDS,
-                        "Released by " + signatures.get(0).by() + " and "
-                                + signatures.get(1).by(),
-                        "",
-                        SOURCE,
-                        "Print the certificate and the label; it may leave.");
-        };
     }
 }

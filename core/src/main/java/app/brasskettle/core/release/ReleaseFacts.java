@@ -14,7 +14,7 @@ import java.util.Optional;
  * @param partsOff logged parts that are neither back nor left out for a reason
  * @param leftOut parts that stay out, with the reason
  * @param cameWithout what came without it, as the arrival says
- * @param changedAt when work or a test was recorded last, seconds of the epoch
+ * @param people how many people sign
  * @param relays settings for the customer's overload relay, a speed each
  * @param grease grams for each bearing, where its designation is known
  * @param warrantyMonths how long the shop stands by its work
@@ -26,7 +26,7 @@ public record ReleaseFacts(
         int partsOff,
         List<String> leftOut,
         Optional<String> cameWithout,
-        double changedAt,
+        int people,
         List<RelaySetting> relays,
         Optional<String> grease,
         double warrantyMonths) {

@@ -2,6 +2,8 @@ package app.brasskettle.core.rewind;
 
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.Remedy;
+import app.brasskettle.core.worksheet.Asked;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -27,19 +29,36 @@ public record Machining(List<Piece> works) {
         OTHER
     }
 
+    /** What a piece of work was done to, as far as a fit or a gap rests on it. */
+    public enum Surface implements Coded {
+        BEARING_SEAT,
+        BRACKET,
+        ROTOR,
+        SHAFT,
+        CORE,
+        OTHER
+    }
+
     /**
      * One piece of work.
      *
      * @param part on which part
+     * @param surface what was machined; another surface cures no fit and no gap
      * @param kind how
      * @param sentTo where it was sent; empty for work done here
      * @param backOn the day it is back, or is to be
      * @param done whether it is finished and here
      */
     public record Piece(
-            String part, Kind kind, Optional<String> sentTo, Optional<String> backOn, Optional<Boolean> done) {
+            String part,
+            @Asked("surface") Optional<Surface> surface,
+            Kind kind,
+            Optional<String> sentTo,
+            Optional<String> backOn,
+            Optional<Boolean> done) {
 
         public Piece {
+            surface = Problems.orEmpty(surface);
             sentTo = Problems.orEmpty(sentTo).filter(s -> !s.isBlank());
             backOn = Problems.orEmpty(backOn).filter(s -> !s.isBlank());
             done = Problems.orEmpty(done);
@@ -55,6 +74,23 @@ public record Machining(List<Piece> works) {
             problems.throwIfAny();
         }
 
+        /** The part it puts right; empty where it names none. */
+        Optional<Remedy> remedy() {
+            return switch (kind) {
+                case BALANCE -> Optional.of(Remedy.BALANCE);
+                case SHAFT_STRAIGHTENED, KEY_SEAT -> Optional.of(Remedy.SHAFT);
+                case SLEEVE, SPRAY_AND_TURN, WELD_AND_TURN, OTHER ->
+                    surface.flatMap(s -> switch (s) {
+                        case BEARING_SEAT -> Optional.of(Remedy.BEARING_SEAT);
+                        case BRACKET -> Optional.of(Remedy.BRACKET);
+                        case ROTOR -> Optional.of(Remedy.ROTOR_SURFACE);
+                        case SHAFT -> Optional.of(Remedy.SHAFT);
+                        case CORE -> Optional.of(Remedy.CORE_STACK);
+                        case OTHER -> Optional.empty();
+                    });
+            };
+        }
+
         boolean finished() {
             return done.orElse(false);
         }
@@ -67,11 +103,6 @@ public record Machining(List<Piece> works) {
         Problems problems = new Problems();
         problems.size("works", works, 1, MOST);
         problems.throwIfAny();
-    }
-
-    /** How many of them are finished. */
-    public int finished() {
-        return (int) works.stream().filter(Piece::finished).count();
     }
 
     /** What it comes to. */

@@ -3,6 +3,8 @@ package app.brasskettle.core.rewind;
 import app.brasskettle.core.nameplate.PlateDetails;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.Remedy;
+import app.brasskettle.core.work.Work;
 import app.brasskettle.core.worksheet.Asked;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Phrase;
@@ -68,6 +70,22 @@ public record Renewal(@Asked("new parts") List<NewPart> parts) {
             return done.orElse(false);
         }
 
+        /** The work it was: the part that is new, and where. */
+        SheetWork.Said said() {
+            String place = end.map(End::label).orElse("");
+            return switch (kind) {
+                case BEARING -> new SheetWork.Said(Work.REPAIRED, Optional.of(Remedy.BEARING), place);
+                case SEAL -> new SheetWork.Said(Work.REPAIRED, Optional.of(Remedy.SEAL), place);
+                case FAN -> new SheetWork.Said(Work.REPAIRED, Optional.of(Remedy.FAN), place);
+                case KEY -> new SheetWork.Said(Work.REPAIRED, Optional.of(Remedy.KEY), place);
+                case CAPACITOR -> new SheetWork.Said(Work.REPAIRED, Optional.of(Remedy.CAPACITOR), place);
+                case START_SWITCH -> new SheetWork.Said(Work.REPAIRED, Optional.of(Remedy.START_SWITCH), place);
+                case PROTECTOR -> new SheetWork.Said(Work.REPAIRED, Optional.of(Remedy.PROTECTOR), place);
+                case LEADS, TERMINAL_BLOCK -> new SheetWork.Said(Work.REPAIRED, Optional.of(Remedy.LEAD), kind.label());
+                case OTHER -> SheetWork.Said.of(Work.MACHINED);
+            };
+        }
+
         String label() {
             return Phrase.capital(kind.label()) + end.map(e -> ", " + e.label()).orElse("");
         }
@@ -83,13 +101,6 @@ public record Renewal(@Asked("new parts") List<NewPart> parts) {
         Problems problems = new Problems();
         problems.size("parts", parts, 1, MOST);
         problems.throwIfAny();
-    }
-
-    /** How many of them are in, leads apart. */
-    long in(boolean leads) {
-        return parts.stream()
-                .filter(p -> p.in() && (p.kind() == Kind.LEADS) == leads)
-                .count();
     }
 
     /** What it comes to, part by part. */

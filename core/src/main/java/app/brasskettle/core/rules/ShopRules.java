@@ -170,7 +170,8 @@ public record ShopRules(Map<Question, School> schools, List<LimitChange> changes
         return earlier.settle(now, alone, surgeLimits());
     }
 
-    private SurgeLimits surgeLimits() {
+    /** Limits of a surge comparison, as the shop set them. */
+    public SurgeLimits surgeLimits() {
         SurgeLimits standard = SurgeLimits.standard();
         return new SurgeLimits(
                 figure(ShopLimit.SURGE_PHASE_PERCENT),

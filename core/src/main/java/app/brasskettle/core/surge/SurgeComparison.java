@@ -1,7 +1,6 @@
 package app.brasskettle.core.surge;
 
 import app.brasskettle.core.quantity.Figures;
-import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.resistance.Pair;
 import app.brasskettle.core.surge.SurgeOutcome.Finding;
 import app.brasskettle.core.surge.SurgeRise.Lead;
@@ -70,7 +69,7 @@ final class SurgeComparison {
     private SurgeOutcome outcome() {
         Verdict worst =
                 Verdict.worst(pairs.values().stream().map(SurgeResult::verdict).toList());
-        Optional<Double> damped = set.rotorFitted() ? Optional.empty() : oddDampsMorePercent();
+        Optional<Double> damped = set.rotorFitted() ? Optional.empty() : suspectDampsMorePercent();
         boolean loses = damped.filter(d -> Limit.over(d, DAMPING_LIMIT_PERCENT)).isPresent();
         double times = Math.max(
                 pairs.values().stream()
@@ -106,10 +105,17 @@ final class SurgeComparison {
                 Math.abs(r.frequencyShiftPercent().orElse(0.0)) / r.shiftLimitPercent());
     }
 
-    /** By how much the odd trace dies faster than the other two, in percent of their damping. */
-    private Optional<Double> oddDampsMorePercent() {
+    /**
+     * By how much the traces that touch the suspect phase die faster than the rest, in percent of its damping. In wye that is the odd one;
+     * in delta the two that are not odd; with the connection unknown whichever dies faster.
+     */
+    private Optional<Double> suspectDampsMorePercent() {
         return Ring.damping(traces.get(odd))
-                .flatMap(own -> others(Ring::damping).map(o -> 100 * (own / o - 1)));
+                .flatMap(own -> others(Ring::damping).map(o -> switch (set.connection()) {
+                    case WYE -> 100 * (own / o - 1);
+                    case DELTA -> 100 * (o / own - 1);
+                    case UNKNOWN -> 100 * (Math.max(own / o, o / own) - 1);
+                }));
     }
 
     private interface Trait {
@@ -122,21 +128,22 @@ final class SurgeComparison {
     }
 
     /**
-     * One phase of a wye rings slower and dies no faster. Shorted turns lower the inductance and raise the damping; concentric
-     * coils, unlike from phase to phase, do neither.
+     * One phase has more inductance than the others and loses no more. In wye its lead rings slower; in delta its two leads do, and the
+     * lead that does not touch it rings faster. Shorted turns lower the inductance and raise the damping; concentric coils, unlike from
+     * phase to phase, do neither.
      */
     private boolean unlikeCoils() {
         Trait ring = t -> Ring.frequencyHz(t, set.sampleIntervalS());
-        boolean slower = ring.of(traces.get(odd))
-                .flatMap(own -> others(ring).map(o -> 100 * (own / o - 1)))
-                .filter(d -> d <= -SLOWER_PERCENT)
-                .isPresent();
+        Optional<Double> shift =
+                ring.of(traces.get(odd)).flatMap(own -> others(ring).map(o -> 100 * (own / o - 1)));
+        boolean moreInductance = switch (set.connection()) {
+            case WYE -> shift.filter(d -> d <= -SLOWER_PERCENT).isPresent();
+            case DELTA -> shift.filter(d -> d >= SLOWER_PERCENT).isPresent();
+            case UNKNOWN -> false;
+        };
         boolean noLoss =
-                oddDampsMorePercent().filter(d -> d <= SAME_DAMPING_PERCENT).isPresent();
-        return set.connection() == Connection.WYE
-                && slower
-                && noLoss
-                && pairs.get(closest).verdict() == Verdict.HOLDS;
+                suspectDampsMorePercent().filter(d -> d <= SAME_DAMPING_PERCENT).isPresent();
+        return moreInductance && noLoss && pairs.get(closest).verdict() == Verdict.HOLDS;
     }
 
     private Judgement judge(Finding finding, Optional<String> suspect, Optional<Double> damped) {
@@ -170,9 +177,11 @@ final class SurgeComparison {
                 new Judgement(
                         Verdict.UNPROVEN,
                         headline,
-                        "It rings slower and dies no faster: coils unlike by construction do that, shorted turns do not",
+                        "One phase has more inductance and loses no more: coils unlike by construction do that, shorted"
+                                + " turns do not",
                         SOURCE,
-                        "Look whether the winding is concentric. Lay an earlier trace of this motor over it.");
+                        "Look whether the winding is concentric. Lay an earlier trace of this motor over it, or prove it by"
+                                + " rising pulses with the resistances alike.");
             case ROTOR_OR_WINDING, UNSETTLED ->
                 new Judgement(
                         r.verdict(),

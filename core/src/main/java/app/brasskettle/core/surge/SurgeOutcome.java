@@ -42,7 +42,7 @@ public record SurgeOutcome(
         ROTOR_OR_WINDING,
         /** Far over it with the rotor in: an uneven rotor can do it, and so can shorted turns. */
         UNSETTLED,
-        /** One phase rings slower and dies no faster: coils unlike by construction. */
+        /** One phase has more inductance and loses no more: coils unlike by construction. */
         UNLIKE_COILS,
         BARELY_RINGS
     }

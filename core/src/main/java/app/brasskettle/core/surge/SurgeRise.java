@@ -1,19 +1,23 @@
 package app.brasskettle.core.surge;
 
+import app.brasskettle.core.resistance.Connection;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.core.worksheet.Samples;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Pulses of rising voltage on each lead.
  *
  * @param sampleIntervalS time between samples
  * @param rotorFitted true with the rotor in its bore
+ * @param connection how the phases are joined, as the plate says; empty where nobody said
  * @param pulses in the order they were given
  */
-public record SurgeRise(double sampleIntervalS, boolean rotorFitted, List<Pulse> pulses) {
+public record SurgeRise(
+        double sampleIntervalS, boolean rotorFitted, Optional<Connection> connection, List<Pulse> pulses) {
 
     /** Leads of a winding. */
     public enum Lead implements Coded {
@@ -45,6 +49,7 @@ public record SurgeRise(double sampleIntervalS, boolean rotorFitted, List<Pulse>
     private static final int MOST = 120;
 
     public SurgeRise {
+        connection = Problems.orEmpty(connection);
         pulses = Problems.copy(pulses);
         Problems problems = new Problems();
         problems.positive("sampleIntervalS", sampleIntervalS, "s");

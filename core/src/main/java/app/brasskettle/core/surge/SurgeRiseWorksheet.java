@@ -102,7 +102,7 @@ public final class SurgeRiseWorksheet {
                                 lowest.get(SurgeRise.Lead.A).trace(),
                                 lowest.get(SurgeRise.Lead.B).trace(),
                                 lowest.get(SurgeRise.Lead.C).trace(),
-                                Connection.UNKNOWN,
+                                rise.connection().orElse(Connection.UNKNOWN),
                                 rise.rotorFitted(),
                                 Optional.empty())
                         .compare(limits))
@@ -150,7 +150,12 @@ public final class SurgeRiseWorksheet {
                     SOURCE,
                     "No power, and no more pulses. Find the weak turns.");
         }
-        Optional<Judgement> unlike = leads.map(SurgeOutcome::judgement)
+        // Coils unlike by construction differ from the first pulse on; whether they stand rising pulses is what is
+        // asked here.
+        boolean byConstruction = leads.filter(o -> o.finding() == SurgeOutcome.Finding.UNLIKE_COILS)
+                .isPresent();
+        Optional<Judgement> unlike = leads.filter(o -> !byConstruction)
+                .map(SurgeOutcome::judgement)
                 .filter(j -> j.verdict() != Verdict.HOLDS && j.verdict() != Verdict.WATCH);
         if (unlike.isPresent()) {
             return new Judgement(
@@ -174,7 +179,7 @@ public final class SurgeRiseWorksheet {
                 ? new Judgement(
                         Verdict.HOLDS,
                         "Stands rising pulses to " + Figures.plain(top) + " V: " + figures,
-                        "",
+                        byConstruction ? "Leads unlike by construction, each as it was at the pulse before" : "",
                         SOURCE,
                         "Take insulation to frame once more.")
                 : new Judgement(

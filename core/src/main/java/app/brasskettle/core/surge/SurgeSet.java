@@ -8,6 +8,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Three traces, one per lead, each taken with that lead pulsed and the other two grounded.
@@ -84,6 +85,18 @@ public record SurgeSet(
             }
         }
         return results;
+    }
+
+    /** The same traces joined to other leads, in each other order. */
+    Stream<SurgeSet> leadsChangedOver() {
+        return Stream.of(
+                        List.of(traceA, traceC, traceB),
+                        List.of(traceB, traceA, traceC),
+                        List.of(traceC, traceB, traceA),
+                        List.of(traceB, traceC, traceA),
+                        List.of(traceC, traceA, traceB))
+                .map(t -> new SurgeSet(
+                        sampleIntervalS, t.get(0), t.get(1), t.get(2), connection, rotorFitted, rotorAngleDegrees));
     }
 
     Samples of(SurgeRise.Lead lead) {

@@ -10,9 +10,11 @@ import java.util.Optional;
  *
  * @param unharmed readings of the same kind and speed up to and with this test, no work between that could have harmed what it looks at
  * @param earlierTraces traces of an earlier visit, where they are of the winding tested now
+ * @param poles poles of the speed tested, by the plate that stands now
  * @param rules the shop's rules
  */
-public record OtherTests(List<Unharmed> unharmed, Optional<EarlierTraces> earlierTraces, ShopRules rules) {
+public record OtherTests(
+        List<Unharmed> unharmed, Optional<EarlierTraces> earlierTraces, Optional<Integer> poles, ShopRules rules) {
 
     /**
      * A test that speaks beside another.

@@ -7,6 +7,7 @@ import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.verdict.Judged;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.Fault;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.TestGroup;
 import app.brasskettle.core.worksheet.Worksheet;
@@ -83,6 +84,9 @@ public final class TestDefinition<I extends Record, R> {
     private Optional<KeyFigure<R>> keyFigure = Optional.empty();
     private boolean speaksUnproven;
     private BiFunction<R, Verdict, List<Evidence>> evidence = (result, verdict) -> List.of();
+    private Predicate<R> partial = result -> false;
+    private Predicate<I> standsIn = readings -> false;
+    private Function<R, Fault> fault = result -> Fault.TESTER;
     private Function<R, Optional<StopRule>> danger = result -> Optional.empty();
     private BiFunction<R, ShopRules, Optional<Double>> missedBy = (result, rules) -> Optional.empty();
     private DoubtRule<R> doubt = (result, plate, speed) -> Optional.empty();
@@ -147,7 +151,16 @@ public final class TestDefinition<I extends Record, R> {
         return this;
     }
 
-    public TestDefinition<I, R> stop(StopEffect effect) {
+    /** What its Stop does to energising, and what kind of Stop it is. */
+    public TestDefinition<I, R> stop(Fault kind, StopEffect effect) {
+        fault = result -> kind;
+        stop = effect;
+        return this;
+    }
+
+    /** The same where the result tells which kind of Stop it is. */
+    public TestDefinition<I, R> stop(Function<R, Fault> kind, StopEffect effect) {
+        fault = kind;
         stop = effect;
         return this;
     }
@@ -315,6 +328,18 @@ public final class TestDefinition<I extends Record, R> {
         return evidence(given);
     }
 
+    /** Results that are a triage and no full test: a full one may read otherwise. */
+    public TestDefinition<I, R> partial(Predicate<R> triage) {
+        partial = triage;
+        return this;
+    }
+
+    /** Readings that record what stands in for a failed part: they answer its Stop by themselves. */
+    public TestDefinition<I, R> standsIn(Predicate<I> instead) {
+        standsIn = instead;
+        return this;
+    }
+
     /** What no such motor can read. */
     public TestDefinition<I, R> doubted(DoubtRule<R> rule) {
         doubt = rule;
@@ -350,11 +375,20 @@ public final class TestDefinition<I extends Record, R> {
 
     StopRule stopRule(Object result, ShopRules rules) {
         R own = own(result);
-        return danger.apply(own).orElseGet(() -> new StopRule(stop, Optional.empty(), missedBy.apply(own, rules)));
+        return danger.apply(own)
+                .orElseGet(() -> new StopRule(fault.apply(own), stop, Optional.empty(), missedBy.apply(own, rules)));
     }
 
     List<Evidence> evidence(Object result, Verdict verdict) {
         return verdict == Verdict.UNPROVEN && !speaksUnproven ? List.of() : evidence.apply(own(result), verdict);
+    }
+
+    boolean partial(Object result) {
+        return partial.test(own(result));
+    }
+
+    boolean standsIn(Record readings) {
+        return standsIn.test(input.cast(readings));
     }
 
     Optional<KeyFigure<R>> keyFigure() {

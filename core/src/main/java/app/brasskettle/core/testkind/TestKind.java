@@ -77,6 +77,16 @@ public final class TestKind implements Coded, Comparable<TestKind> {
         return definition.aspect;
     }
 
+    /** Tells whether a result of it is a triage and no full test. */
+    public boolean partial(Object result) {
+        return definition.partial(result);
+    }
+
+    /** Tells whether readings of it record what stands in for a failed part. */
+    public boolean standsIn(Record readings) {
+        return definition.standsIn(readings);
+    }
+
     /** Names the record that holds its readings. */
     public Class<? extends Record> inputType() {
         return definition.input;

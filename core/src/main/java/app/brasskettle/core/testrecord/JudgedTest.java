@@ -5,7 +5,6 @@ import app.brasskettle.core.testkind.StopRule;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
-import app.brasskettle.core.work.TestGroup;
 import java.util.List;
 import java.util.Optional;
 
@@ -22,6 +21,7 @@ import java.util.Optional;
  * @param caveats what became of it, in doubt first
  * @param stop what a Stop of it does to energising
  * @param evidence what it says about the cause
+ * @param stopState what became of the Stop it found
  * @param proves true when a gate of this shop may rest on it while nothing has taken its place
  */
 public record JudgedTest(
@@ -34,6 +34,7 @@ public record JudgedTest(
         List<Caveat> caveats,
         StopRule stop,
         List<Evidence> evidence,
+        StopState stopState,
         boolean proves) {
 
     public TestKind kind() {
@@ -72,24 +73,22 @@ public record JudgedTest(
      * has not shown the motor to be sound.
      */
     public boolean foundStop() {
-        return current() && stopped();
+        return test.standing() && stopped() && stopState != StopState.ENDED;
     }
 
-    /**
-     * Tells whether what stopped it is still there as far as work and winding go, superseded or not. What a run or a gauge found is
-     * over once the part was worked on; a lost phase is not, since it may lie where nobody worked.
-     */
+    /** Tells whether it found a Stop on the winding and the motor that stand there now, ended or not. */
     boolean stopped() {
-        boolean cured = has(Caveat.Kind.STALE)
-                && (kind().group() == TestGroup.RUN || kind().group() == TestGroup.MECHANICS)
-                && stop.code().isEmpty();
-        boolean elsewhere = has(Caveat.Kind.OTHER_WINDING) || has(Caveat.Kind.NOT_THIS_MOTOR);
-        return !elsewhere && !cured && (own.verdict() == Verdict.STOP || effective.verdict() == Verdict.STOP);
+        return stopState != StopState.NONE;
     }
 
-    /** Tells whether it answers an earlier Stop of its kind: a gate may rest on it, and it settles something. */
-    boolean answers() {
-        return proves && verdict() != Verdict.UNPROVEN;
+    /** The same test with the judgement that other tests give it. */
+    JudgedTest settledAs(Judgement word) {
+        return new JudgedTest(test, result, own, other, word, word, caveats, stop, evidence, stopState, proves);
+    }
+
+    /** The same test with what became of its Stop. */
+    JudgedTest with(StopState state) {
+        return new JudgedTest(test, result, own, other, effective, unaged, caveats, stop, evidence, state, proves);
     }
 
     /** The result as {@code type}; empty where it is none. */

@@ -44,18 +44,12 @@ public record JudgedTests(List<JudgedTest> all) {
     }
 
     /**
-     * Lists the Stops that hold: those of tests that stand, and those that only a test proving nothing has taken the place of. A
-     * gentler test, a simulated one or one from a file answers no Stop.
+     * Lists the Stops that hold: those that nothing answered, and those that a bare repeat disagrees with. A gentler test, a simulated
+     * one or one from a file answers no Stop.
      */
     public Stream<JudgedTest> heldStops() {
         return all.stream()
-                .filter(t -> t.test().standing() ? t.foundStop() : t.stopped() && !answered(t))
+                .filter(t -> t.stopState() == StopState.STANDS || t.stopState() == StopState.DISPUTED)
                 .sorted(Comparator.comparing(JudgedTest::kind).thenComparing(JudgedTest::speed));
-    }
-
-    private boolean answered(JudgedTest stop) {
-        return all.stream()
-                .anyMatch(
-                        t -> t.kind() == stop.kind() && t.speed() == stop.speed() && t.at() > stop.at() && t.answers());
     }
 }

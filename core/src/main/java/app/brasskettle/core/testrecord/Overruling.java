@@ -13,10 +13,8 @@ import app.brasskettle.core.verdict.Verdict;
  */
 public record Overruling(String step, double testAt, Verdict verdict, String by, String why) {
 
-    private static final double SAME_S = 0.001;
-
     /** Tells whether it was written about the test taken at {@code otherStep} at {@code at}. */
     public boolean about(String otherStep, double at) {
-        return step.equals(otherStep) && Math.abs(testAt - at) < SAME_S;
+        return new TestMoment(step, testAt).is(otherStep, at);
     }
 }

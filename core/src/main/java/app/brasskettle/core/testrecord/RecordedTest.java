@@ -20,6 +20,7 @@ import java.util.Optional;
  * @param origin how it came into the record
  * @param originNote reason or file behind the origin; empty for a test taken here
  * @param supersededBecause why a later test stands in its place, where one does
+ * @param corrected true where the later one corrects a typing error of this one and is no new reading
  * @param earlierTraces traces of an earlier visit that were laid beside these, for a surge test that needs them
  * @param known what was computed of these readings before; used as long as the rules are the same
  */
@@ -35,6 +36,7 @@ public record RecordedTest(
         Origin origin,
         String originNote,
         Optional<String> supersededBecause,
+        boolean corrected,
         Optional<EarlierTraces> earlierTraces,
         Optional<Known> known) {
 
@@ -71,6 +73,7 @@ public record RecordedTest(
                 origin,
                 originNote,
                 supersededBecause,
+                false,
                 Optional.empty(),
                 Optional.empty());
     }

@@ -8,8 +8,10 @@ import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.testkind.AskedVoltage;
 import app.brasskettle.core.testkind.Judging;
 import app.brasskettle.core.testkind.OtherTests;
+import app.brasskettle.core.testkind.PlateFact;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.Fault;
 import app.brasskettle.core.work.TestGroup;
 import app.brasskettle.core.work.WindingState;
 import java.util.ArrayList;
@@ -55,7 +57,14 @@ public final class TestJudge {
     public static JudgedTests judge(
             ShopRules rules, Optional<Plate> plate, MotorTimeline timeline, boolean simulatedProve) {
         TestJudge judge = new TestJudge(rules, plate, timeline, simulatedProve);
-        return new JudgedTests(timeline.tests().stream().map(judge::judge).toList());
+        return new StopEndings(
+                        timeline,
+                        new UnlikeCoils(timeline.tests().stream()
+                                        .map(judge::judge)
+                                        .toList())
+                                .settled(),
+                        simulatedProve)
+                .applied();
     }
 
     private JudgedTest judge(RecordedTest test) {
@@ -84,6 +93,7 @@ public final class TestJudge {
                 List.copyOf(caveats),
                 test.kind().stopRule(judging.result(), rules),
                 evidence(test, judging, caveats, overruling),
+                StopState.NONE,
                 proves(test, caveats));
     }
 
@@ -235,16 +245,14 @@ public final class TestJudge {
         }
         TestGroup group = test.kind().group();
         boolean stopped = judging.own().verdict() == Verdict.STOP;
+        Fault fault = test.kind().stopRule(judging.result(), rules).fault();
         return timeline.works().stream()
                 .filter(w -> w.at() > test.at())
-                .filter(w -> stopped
-                        ? w.work().mends().contains(group)
-                        : w.work().harms().contains(group) || w.work().mends().contains(group))
+                .filter(w -> stopped ? fault.fits(w) : w.harms().contains(group))
                 .reduce((earlier, later) -> later)
                 .map(w -> new Caveat(
                         Caveat.Kind.STALE,
-                        "Older than its being " + w.work().label() + " ("
-                                + w.work().why() + ")",
+                        "Older than its being " + w.label() + " (" + w.why() + ")",
                         "Take it once more."));
     }
 
@@ -291,6 +299,7 @@ public final class TestJudge {
                         .map(t -> new OtherTests.Unharmed(t.input(), alone.get(t)))
                         .toList(),
                 test.earlierTraces().filter(t -> sameWinding),
+                plate.flatMap(p -> PlateFact.poles(p, p.secondSpeed().filter(b -> test.speed() == 2))),
                 rules);
     }
 
@@ -299,6 +308,6 @@ public final class TestJudge {
                 .anyMatch(w -> w.at() > earlier.at()
                         && w.at() <= later.at()
                         && (w.work().startsNewWinding()
-                                || w.work().harms().contains(later.kind().group())));
+                                || w.harms().contains(later.kind().group())));
     }
 }

@@ -25,6 +25,11 @@ public enum Verdict implements Coded {
         };
     }
 
+    /** Tells whether more may rest on this word than on {@code other}. */
+    public boolean betterThan(Verdict other) {
+        return weight() < other.weight();
+    }
+
     /** The worst of several verdicts, which judges the whole; {@link #UNPROVEN} for none at all. */
     public static Verdict worst(Collection<Verdict> verdicts) {
         return verdicts.stream().max(Comparator.comparingInt(Verdict::weight)).orElse(UNPROVEN);

@@ -9,12 +9,19 @@ import java.util.List;
  * @param state how new it is, which sets the levels of withstand and surge
  * @param since when it became this winding, seconds of the epoch; negative infinity for the one it came with
  * @param present false while it is stripped out
- * @param opened true once the motor was opened or its winding worked on here
+ * @param opened true once coils, joints, leads or impregnation were touched here
+ * @param apart true from its opening until it was put together again
  * @param strippedAt when it was last stripped, or rewound without a stripping on record; negative infinity if never
  * @param bare whether it is a new winding that has seen no varnish yet
  */
 public record WindingState(
-        SurgeLevel.State state, double since, boolean present, boolean opened, double strippedAt, boolean bare) {
+        SurgeLevel.State state,
+        double since,
+        boolean present,
+        boolean opened,
+        boolean apart,
+        double strippedAt,
+        boolean bare) {
 
     /**
      * Reads the state of the winding at a moment.
@@ -24,7 +31,13 @@ public record WindingState(
      */
     public static WindingState at(List<WorkDone> works, double at) {
         WindingState now = new WindingState(
-                SurgeLevel.State.IN_SERVICE, Double.NEGATIVE_INFINITY, true, false, Double.NEGATIVE_INFINITY, false);
+                SurgeLevel.State.IN_SERVICE,
+                Double.NEGATIVE_INFINITY,
+                true,
+                false,
+                false,
+                Double.NEGATIVE_INFINITY,
+                false);
         for (WorkDone done : works) {
             if (done.at() <= at) {
                 now = now.after(done);
@@ -35,17 +48,30 @@ public record WindingState(
 
     private WindingState after(WorkDone done) {
         double began = done.work().startsNewWinding() ? done.at() : since;
+        boolean touched = opened || done.touchesWinding();
         return switch (done.work()) {
-            case STRIPPED -> new WindingState(state, began, false, true, done.at(), false);
+            case STRIPPED -> new WindingState(state, began, false, touched, true, done.at(), false);
             case REWOUND ->
-                new WindingState(SurgeLevel.State.NEW, began, true, true, present ? done.at() : strippedAt, true);
+                new WindingState(
+                        SurgeLevel.State.NEW, began, true, touched, true, present ? done.at() : strippedAt, true);
             case PARTLY_REWOUND ->
-                new WindingState(SurgeLevel.State.PARTLY_REWOUND, began, true, true, strippedAt, bare);
-            case CAME_BACK -> new WindingState(settled(), since, present, opened, strippedAt, false);
-            case DIPPED, BAKED -> new WindingState(reconditioned(), began, present, true, strippedAt, false);
-            case WASHED, DRIED, REPAIRED, RECONNECTED ->
-                new WindingState(reconditioned(), began, present, true, strippedAt, bare);
-            case OPENED, MACHINED, REASSEMBLED -> new WindingState(state, since, present, true, strippedAt, bare);
+                new WindingState(SurgeLevel.State.PARTLY_REWOUND, began, true, touched, true, strippedAt, bare);
+            case CAME_BACK -> new WindingState(settled(), since, present, opened, apart, strippedAt, false);
+            case DIPPED, BAKED -> new WindingState(reconditioned(), began, present, touched, true, strippedAt, false);
+            case WASHED, DRIED, RECONNECTED ->
+                new WindingState(reconditioned(), began, present, touched, apart, strippedAt, bare);
+            case REPAIRED ->
+                new WindingState(
+                        done.touchesWinding() ? reconditioned() : state,
+                        began,
+                        present,
+                        touched,
+                        apart,
+                        strippedAt,
+                        bare);
+            case OPENED -> new WindingState(state, since, present, touched, true, strippedAt, bare);
+            case MACHINED -> new WindingState(state, since, present, touched, apart, strippedAt, bare);
+            case REASSEMBLED -> new WindingState(state, since, present, touched, false, strippedAt, bare);
         };
     }
 

@@ -51,7 +51,7 @@ public record JobProgress(JobRecord job, JobAssessment reading) {
     }
 
     boolean opened() {
-        return winding().opened();
+        return job.timeline().openedHere();
     }
 
     boolean stripped() {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.work.Remedy;
 import app.brasskettle.core.work.Work;
 import java.util.List;
 import java.util.Map;
@@ -41,11 +42,11 @@ class BreakdownAnswersTest {
     /** A repair after the breakdown, and after the repair the same test at its level: in any other order nothing is answered. */
     @Test
     void aBreakdownIsAnsweredInOneOrderOnly() {
-        assertThat(codes(stands(broken().work(Work.REPAIRED), 1700))).doesNotContain("breakdown");
-        assertThat(codes(stands(broken(), 1700).work(Work.REPAIRED)))
+        assertThat(codes(stands(broken().repair(Remedy.COIL, "group 5"), 1700))).doesNotContain("breakdown");
+        assertThat(codes(stands(broken(), 1700).repair(Remedy.COIL, "group 5")))
                 .as("tested, then repaired")
                 .contains("breakdown");
-        Story before = Story.sound().work(Work.REPAIRED);
+        Story before = Story.sound().repair(Remedy.COIL, "group 5");
         before.test(WindingTests.WITHSTAND_RECORD, Story.withstand("reconditioned", 1700, true), Optional.empty());
         assertThat(codes(stands(before, 1700)))
                 .as("repaired before it broke down")
@@ -58,7 +59,7 @@ class BreakdownAnswersTest {
     @Test
     void aBreakdownIsNotAnsweredByAReadingThatProvesNothing() {
         for (Origin origin : List.of(Origin.SIMULATED, Origin.FILE, Origin.TAKEN_BEFORE)) {
-            Story story = broken().work(Work.REPAIRED);
+            Story story = broken().repair(Remedy.COIL, "group 5");
             story.record(
                     WindingTests.WITHSTAND_RECORD,
                     Story.withstand("reconditioned", 1700, false),
@@ -66,10 +67,10 @@ class BreakdownAnswersTest {
                     origin);
             assertThat(codes(story)).as(origin.name()).contains("breakdown");
         }
-        Story again = broken().work(Work.REPAIRED);
+        Story again = broken().repair(Remedy.COIL, "group 5");
         again.test(WindingTests.WITHSTAND_RECORD, Story.withstand("reconditioned", 1800, true), Optional.empty());
         assertThat(codes(again)).as("it broke down again, higher").contains("breakdown");
-        Story both = stands(broken().work(Work.REPAIRED), 1700);
+        Story both = stands(broken().repair(Remedy.COIL, "group 5"), 1700);
         both.test(WindingTests.WITHSTAND_RECORD, Story.withstand("reconditioned", 1900, true), Optional.empty());
         assertThat(codes(both)).as("the later one is not answered").contains("breakdown");
     }
@@ -80,7 +81,7 @@ class BreakdownAnswersTest {
     void aBreakdownIsNotAnsweredByAGentlerTestThatProvesSomething(double volts, boolean answered) {
         Story story = Story.sound()
                 .test(WindingTests.WITHSTAND_RECORD, Story.withstand("in-service", 2400, true), Optional.empty())
-                .work(Work.REPAIRED);
+                .repair(Remedy.COIL, "group 5");
         assertThat(codes(stands(story, volts)).contains("breakdown")).isEqualTo(!answered);
         assertThat(story.read()
                         .tests()
@@ -95,18 +96,18 @@ class BreakdownAnswersTest {
     void aBreakdownAtATrifleIsAnsweredByAProof() {
         Story story = Story.sound()
                 .test(WindingTests.WITHSTAND_RECORD, Story.withstand("in-service", 600, true), Optional.empty())
-                .work(Work.REPAIRED);
+                .repair(Remedy.COIL, "group 5");
         assertThat(codes(stands(story, 600))).contains("breakdown");
         assertThat(codes(stands(story, 1700))).doesNotContain("breakdown");
     }
 
     @Test
     void risingPulsesThatLetGoAreAnsweredByPulsesAsHigh() {
-        Story story = Story.sound().pulses(9000, 9000, 9900).work(Work.REPAIRED);
+        Story story = Story.sound().pulses(9000, 9000, 9900).repair(Remedy.COIL, "group 5");
         assertThat(codes(story)).contains("breakdown");
         assertThat(codes(story.pulses(9000))).as("one pulse says nothing").contains("breakdown");
         assertThat(codes(story.pulses(9000, 9000, 9000))).doesNotContain("breakdown");
-        Story shorted = Story.sound().pulsesApart().work(Work.REPAIRED);
+        Story shorted = Story.sound().pulsesApart().repair(Remedy.COIL, "group 5");
         assertThat(codes(shorted)).as("shorted from the first pulse").contains("breakdown");
         assertThat(codes(shorted.pulses(9000, 9000)))
                 .as("lower than it was given")
@@ -135,7 +136,7 @@ class BreakdownAnswersTest {
     void stepsThatLetGoAreAnsweredAtTheirTop(double top, boolean answered) {
         Story story = Story.sound()
                 .test(WindingTests.STEP_VOLTAGE, steps(500, 2000, 90), Optional.empty())
-                .work(Work.REPAIRED);
+                .repair(Remedy.COIL, "group 5");
         assertThat(codes(story)).contains("breakdown");
         story.test(WindingTests.STEP_VOLTAGE, steps(500, top, 3), Optional.empty());
         assertThat(codes(story).contains("breakdown")).isEqualTo(!answered);
@@ -144,10 +145,10 @@ class BreakdownAnswersTest {
     /** What answers something comes after it: at the very same moment it is no answer. */
     @Test
     void anAnswerAtTheSameMomentIsNone() {
-        assertThat(codes(stands(broken().atOnce().work(Work.REPAIRED), 1700)))
+        assertThat(codes(stands(broken().atOnce().repair(Remedy.COIL, "group 5"), 1700)))
                 .as("repaired as it broke down")
                 .contains("breakdown");
-        assertThat(codes(stands(broken().work(Work.REPAIRED).atOnce(), 1700)))
+        assertThat(codes(stands(broken().repair(Remedy.COIL, "group 5").atOnce(), 1700)))
                 .as("tested as it was repaired")
                 .contains("breakdown");
     }

@@ -9,6 +9,7 @@ import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.EnergiseGate.State;
 import app.brasskettle.core.energise.HighVoltageGate;
 import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.work.Remedy;
 import app.brasskettle.core.work.Work;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -65,10 +66,18 @@ class GateEdgesTest {
         assertThat(one.waiveEverything().overruleEverything().gate().state()).isEqualTo(State.BLOCKED);
         Story two = Story.sound()
                 .surgeRotorIn(true, 0)
-                .surgeRotorIn(true, 90)
+                .surgeRotorIn(true, 22.5)
+                .surgeRotorIn(true, 45)
                 .discharge()
                 .insulation(900)
                 .discharge();
+        assertThat(codes(two)).as("three positions decide nothing").containsExactly("surge-unsettled");
+        two.surgeRotorIn(true, 67.5)
+                .discharge()
+                .insulation(900)
+                .discharge()
+                .lockOut()
+                .release();
         assertThat(codes(two)).as("the oddness stays with the winding").containsExactly("turn-short");
         Story sound =
                 Story.sound().surgeRotorIn(false, 0).discharge().insulation(900).discharge();
@@ -83,9 +92,10 @@ class GateEdgesTest {
     @Test
     void aLostPhaseIsLookedForOnTestPowerOnceTheWindingIsShownWhole() {
         Story story = Story.sound().test(RunningTests.NO_LOAD_RUN, Story.lostPhase(), Optional.empty());
-        assertThat(codes(story)).containsExactly("lost-phase");
+        assertThat(codes(story)).contains("lost-phase");
         assertThat(story.gate().state()).isEqualTo(State.BLOCKED);
         assertThat(story.work(Work.MACHINED)
+                        .shaft(Arrival.ShaftState.FREE)
                         .insulation(900)
                         .discharge()
                         .lockOut()
@@ -97,8 +107,12 @@ class GateEdgesTest {
         story.test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1.3), Optional.empty());
         assertThat(codes(story)).contains("lost-phase", "resistance-limit");
         story.test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty());
+        assertThat(codes(story))
+                .as("the copper is read good by the same hand, and nothing was done")
+                .contains("readings-disagree");
+        story.by("I. Dalby").test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty());
+        story.lockOut().release();
         assertThat(story.gate().state()).isEqualTo(State.TEST_POWER_ONLY);
-        assertThat(story.gate().mayRun(RunningTests.NO_LOAD_RUN)).isFalse();
         assertThat(story.gate().mayRun(RunningTests.START_LOG)).isTrue();
         Story unopened = Story.sound()
                 .test(RunningTests.NO_LOAD_RUN, Story.lostPhase(), Optional.empty())
@@ -107,16 +121,19 @@ class GateEdgesTest {
                 .release();
         assertThat(codes(unopened)).containsExactly("bench/run");
         assertThat(unopened.gate().mayRun(RunningTests.NO_LOAD_RUN)).isTrue();
-        assertThat(unopened.test(RunningTests.NO_LOAD_RUN, Story.run(10), Optional.empty())
-                        .gate()
-                        .state())
-                .isEqualTo(State.PERMITTED);
+        unopened.test(RunningTests.NO_LOAD_RUN, Story.run(10), Optional.empty());
+        assertThat(codes(unopened)).as("nobody said what was found").containsExactly("readings-disagree");
+        unopened.repair(Remedy.SUPPLY, "fuse of line 3")
+                .lockOut()
+                .release()
+                .test(RunningTests.NO_LOAD_RUN, Story.run(10.1), Optional.empty());
+        assertThat(unopened.gate().state()).isEqualTo(State.PERMITTED);
     }
 
     @Test
     void aSinglePhaseMotorIsPermittedWithItsGearTestedAndOpenedItNeedsNoSurge() {
         Story story = new Story()
-                .plate(Map.of("phases", "1", "connection", "unknown", "ratedVoltageV", "230"))
+                .plate(Story.SINGLE_PHASE)
                 .shaft(Arrival.ShaftState.FREE)
                 .lockOut()
                 .proveTester()
@@ -126,13 +143,23 @@ class GateEdgesTest {
                 .discharge()
                 .release();
         assertThat(codes(story)).isEmpty();
-        story.work(Work.OPENED).insulation(900).discharge().release();
+        story.work(Work.OPENED)
+                .work(Work.REASSEMBLED)
+                .insulation(900)
+                .discharge()
+                .release();
+        assertThat(codes(story)).as("covers off and on again touch no winding").isEmpty();
+        story.work(Work.DIPPED)
+                .work(Work.REASSEMBLED)
+                .insulation(900)
+                .discharge()
+                .release();
         assertThat(codes(story)).containsExactly("withstand-missing");
     }
 
     @Test
     void theOtherSpeedIsNamedAndSurgedAfterOpening() {
-        Story story = Story.sound().plate(Story.SECOND_SPEED).work(Work.OPENED);
+        Story story = Story.sound().plate(Story.SECOND_SPEED).work(Work.DIPPED);
         assertThat(story.gate().holding())
                 .filteredOn(r -> r.code().equals("surge-missing"))
                 .extracting(EnergiseGate.Reason::step)
@@ -185,13 +212,13 @@ class GateEdgesTest {
         repeat.put("supply", supply);
         Story story = Story.sound()
                 .test(WindingTests.WITHSTAND_RECORD, Story.withstand("new", 3060, true), Optional.empty())
-                .work(Work.REPAIRED);
+                .repair(Remedy.COIL, "group 5");
         assertThat(codes(story)).as("repaired and not tested").contains("breakdown");
         story.test(WindingTests.WITHSTAND_RECORD, repeat, Optional.empty());
         assertThat(codes(story).contains("breakdown")).isEqualTo(!answered);
         assertThat(Story.sound()
                         .test(WindingTests.STEP_VOLTAGE, Story.steps(5), Optional.empty())
-                        .work(Work.REPAIRED)
+                        .repair(Remedy.COIL, "group 5")
                         .test(WindingTests.STEP_VOLTAGE, Story.steps(2), Optional.empty())
                         .gate()
                         .holding())

@@ -105,7 +105,7 @@ class GateRowsTest {
     @Test
     void startingGearIsProvedHere() {
         Story story = new Story()
-                .plate(Map.of("phases", "1", "connection", "unknown", "ratedVoltageV", "230"))
+                .plate(Story.SINGLE_PHASE)
                 .shaft(Arrival.ShaftState.FREE)
                 .lockOut()
                 .proveTester()
@@ -206,7 +206,7 @@ class GateRowsTest {
 
     @Test
     void theOtherSpeedIsNamedAndTheFirstIsNot() {
-        List<String> said = Story.sound().plate(Story.SECOND_SPEED).work(Work.OPENED).gate().holding().stream()
+        List<String> said = Story.sound().plate(Story.SECOND_SPEED).work(Work.DIPPED).gate().holding().stream()
                 .filter(r -> r.code().equals("surge-missing"))
                 .map(EnergiseGate.Reason::sentence)
                 .toList();
@@ -218,13 +218,16 @@ class GateRowsTest {
     /** A stop with a row of its own is named once. */
     @Test
     void aStopWithItsOwnRowIsNamedOnce() {
-        Story story = Story.sound().test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1.3), Optional.empty());
+        Story story = Story.sound()
+                .test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1.3), Optional.empty())
+                .release();
         assertThat(codes(story)).containsExactly("resistance-limit");
         Map<String, Object> open = new LinkedHashMap<>(Story.ohms(1, 1, 2));
         open.put("connection", "delta");
         assertThat(codes(Story.sound()
                         .plate(Map.of("connection", "delta"))
-                        .test(WindingTests.WINDING_RESISTANCE, open, Optional.empty())))
+                        .test(WindingTests.WINDING_RESISTANCE, open, Optional.empty())
+                        .release()))
                 .containsExactly("open-circuit");
     }
 
@@ -288,7 +291,9 @@ class GateRowsTest {
     /** Of two waivers of one figure the later name stands. */
     @Test
     void aWaiverIsShownWithItsNameAndReason() {
-        Story story = Story.sound().test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1.08), Optional.empty());
+        Story story = Story.sound()
+                .test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1.08), Optional.empty())
+                .release();
         assertThat(codes(story)).containsExactly("resistance-limit");
         story.waiveEverything().waiveEverything();
         EnergiseGate gate = story.gate();

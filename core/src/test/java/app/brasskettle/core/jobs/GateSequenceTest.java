@@ -10,6 +10,7 @@ import app.brasskettle.core.energise.EnergiseGate.State;
 import app.brasskettle.core.energise.Settlement;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.work.Remedy;
 import app.brasskettle.core.work.Work;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -45,17 +47,29 @@ class GateSequenceTest {
         }
     }
 
-    private static Deed insulation(String name, double megohm, double volts, boolean good) {
+    private static final String ANOTHER = "I. Dalby";
+
+    /** The same deed by another person. */
+    private static Deed byAnother(Deed deed) {
+        return new Deed(deed + ", by another", (s, o) -> {
+            String usual = s.by;
+            s.by(ANOTHER);
+            deed.by(s, o);
+            s.by(usual);
+        });
+    }
+
+    private static Deed insulation(String name, double megohm, double volts, BiConsumer<Story, SafetyOracle> told) {
         return new Deed(name, (s, o) -> {
             s.insulation(megohm, 40, 60, Optional.of(volts));
-            o.insulation(s.now, good);
+            told.accept(s, o);
         });
     }
 
     private static Deed copper(String name, double ca, boolean good) {
         return new Deed(name, (s, o) -> {
             s.test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, ca), Optional.empty());
-            o.copper(good);
+            o.copper(good, s.by);
         });
     }
 
@@ -73,6 +87,38 @@ class GateSequenceTest {
         });
     }
 
+    private static Deed core(String name, double watts, boolean good) {
+        return new Deed(name, (s, o) -> {
+            s.test(OpenMotorTests.CORE_LOOP_RESULT, Story.loop(watts), Optional.empty());
+            o.core(good, s.by);
+        });
+    }
+
+    private static Deed surge(String name, boolean shorted) {
+        return new Deed(name, (s, o) -> {
+            s.surge(shorted, SURGE_V);
+            o.surge(s.now, shorted, s.by);
+        });
+    }
+
+    private static Deed repair(Remedy remedy, String place, Consumer<SafetyOracle> told) {
+        return new Deed("repairs " + remedy + " " + place, (s, o) -> {
+            s.repair(remedy, place);
+            told.accept(o);
+        });
+    }
+
+    private static Deed work(Work work) {
+        return new Deed(work.name(), (s, o) -> {
+            if (work == Work.CAME_BACK) {
+                s.comeBack();
+            } else {
+                s.work(work);
+            }
+            o.work(work);
+        });
+    }
+
     private static final Deed RELEASE = new Deed("release", (s, o) -> {
         s.release();
         o.release(s.now);
@@ -81,25 +127,28 @@ class GateSequenceTest {
         s.lockOut();
         o.lockOut(s.now);
     });
-    private static final Deed TESTER = new Deed("prove the tester", (s, o) -> s.proveTester());
+    private static final Deed TESTER = new Deed("prove the tester", (s, o) -> {
+        s.proveTester();
+        o.proveTester(s.now);
+    });
     private static final Deed DISCHARGE = new Deed("discharge", (s, o) -> s.discharge());
     private static final Deed FREE = new Deed("shaft free", (s, o) -> {
         s.shaft(Arrival.ShaftState.FREE);
         o.shaft(true);
     });
-    private static final Deed CORE_GOOD = new Deed("core holds", (s, o) -> {
-        s.test(OpenMotorTests.CORE_LOOP_RESULT, Story.loop(500), Optional.empty());
-        o.core(true);
-    });
-    private static final Deed SURGE_GOOD = new Deed("surge alike", (s, o) -> {
-        s.surge(false, SURGE_V);
-        o.surge(s.now, false);
-    });
-    private static final Deed GOOD = insulation("insulation holds", 900, 500, true);
+    private static final Deed CORE_GOOD = core("core holds", 500, true);
+    private static final Deed SURGE_GOOD = surge("surge alike", false);
+    private static final Deed GOOD = insulation("insulation holds", 900, 500, (s, o) -> o.insulationGood(s.now, s.by));
     private static final Deed EQUAL = copper("copper equal", 1, true);
+    private static final Deed RUNS = new Deed("runs", (s, o) -> {
+        s.test(RunningTests.NO_LOAD_RUN, Story.run(10), Optional.empty());
+        o.run(false, s.by);
+    });
+    private static final Deed TOGETHER = work(Work.REASSEMBLED);
 
     /** Everything a careful person does before a run; what broke down or stalled is not cured by it. */
     private static final List<Deed> CAREFULLY = List.of(
+            TOGETHER,
             FREE,
             LOCK_OUT,
             TESTER,
@@ -128,42 +177,38 @@ class GateSequenceTest {
                             }),
                             new Deed("an hour", (s, o) -> s.wait(Story.HOUR)),
                             new Deed("a night", (s, o) -> s.wait(17 * Story.HOUR)),
-                            insulation("insulation under its limit", 2.9, 500, false),
-                            insulation("dead ground", 0.01, 500, false),
-                            insulation("insulation at 100 V", 900, 100, false),
+                            insulation("insulation under its limit", 2.9, 500, (s, o) -> o.insulationLow(s.now, false)),
+                            insulation("dead ground", 0.01, 500, (s, o) -> o.insulationLow(s.now, true)),
+                            insulation("insulation at 100 V", 900, 100, (s, o) -> o.insulationProvesNothing(s.now)),
                             copper("copper unbalanced", 1.3, false),
-                            new Deed("surge shorted", (s, o) -> {
-                                s.surge(true, SURGE_V);
-                                o.surge(s.now, true);
-                            }),
+                            surge("surge shorted", true),
                             withstand(true),
-                            new Deed("core hot", (s, o) -> {
-                                s.test(OpenMotorTests.CORE_LOOP_RESULT, Story.loop(2000), Optional.empty());
-                                o.core(false);
-                            }),
+                            core("core hot", 2000, false),
                             start("stalls", 0, 40, true),
                             start("starts", 1455, 3, false),
                             new Deed("loses a phase", (s, o) -> {
                                 s.test(RunningTests.NO_LOAD_RUN, Story.lostPhase(), Optional.empty());
-                                o.run(true);
+                                o.run(true, s.by);
                             }),
-                            new Deed("runs", (s, o) -> {
-                                s.test(RunningTests.NO_LOAD_RUN, Story.run(10), Optional.empty());
-                                o.run(false);
-                            }),
+                            RUNS,
+                            byAnother(GOOD),
+                            byAnother(EQUAL),
+                            byAnother(SURGE_GOOD),
+                            byAnother(CORE_GOOD),
+                            byAnother(RUNS),
+                            repair(Remedy.COIL, "group 5", o -> o.repairWinding(true, false, false, false)),
+                            repair(Remedy.JOINT, "T1", o -> o.repairWinding(false, true, false, false)),
+                            repair(Remedy.LEAD, "T4", o -> o.repairWinding(false, false, true, false)),
+                            repair(Remedy.SLOT_INSULATION, "slot 7", o -> o.repairWinding(false, false, false, true)),
+                            repair(Remedy.COIL, "", o -> o.repairWinding(false, false, false, false)),
+                            repair(Remedy.CORE_STACK, "tooth 3", SafetyOracle::repairCore),
+                            repair(Remedy.BEARING, "drive end", SafetyOracle::newBearing),
+                            repair(Remedy.SUPPLY, "fuse of line 2", SafetyOracle::mendSupply),
                             new Deed("leaves", (s, o) -> {
                                 s.leave();
                                 o.leave();
                             })),
-                    Stream.of(Work.values())
-                            .map(w -> new Deed(w.name(), (s, o) -> {
-                                if (w == Work.CAME_BACK) {
-                                    s.comeBack();
-                                } else {
-                                    s.work(w);
-                                }
-                                o.work(w);
-                            })))
+                    Stream.of(Work.values()).map(GateSequenceTest::work))
             .flatMap(d -> d)
             .toList();
 
@@ -198,7 +243,7 @@ class GateSequenceTest {
     }
 
     private static Story begun() {
-        return new Story().plate(Map.of()).proveTester();
+        return new Story().plate(Map.of());
     }
 
     @ParameterizedTest

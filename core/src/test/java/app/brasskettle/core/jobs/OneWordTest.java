@@ -207,7 +207,7 @@ class OneWordTest {
                 .verdict();
     }
 
-    /** The table of staleness, row by row: what a work harms is Unproven after it unless it stopped, what it mends always. */
+    /** The table of staleness, row by row: what a work harms is Unproven after it unless it stopped, which stays a Stop. */
     @ParameterizedTest
     @EnumSource(Work.class)
     void workMakesStaleWhatItCanHarm(Work work) {
@@ -225,8 +225,7 @@ class OneWordTest {
                         .as(kind + " belongs to the old winding")
                         .isFalse();
             } else {
-                boolean touched =
-                        work.harms().contains(kind.group()) || work.mends().contains(kind.group());
+                boolean touched = work.harms().contains(kind.group());
                 assertThat(test.verdict())
                         .as(kind + " after being " + work.label())
                         .isEqualTo(touched ? Verdict.UNPROVEN : Verdict.HOLDS);

@@ -2,6 +2,7 @@ package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.work.Work;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.Set;
 
 /**
@@ -10,34 +11,72 @@ import java.util.Set;
  */
 final class SafetyOracle {
 
+    /** One kind of Stop that was found: what answers it is counted from the last time it was found. */
+    private static final class Found {
+        private final boolean othersMayAgree;
+        private boolean open;
+        private boolean fitted;
+        private final Set<String> goodBy = new HashSet<>();
+
+        Found(boolean othersMayAgree) {
+            this.othersMayAgree = othersMayAgree;
+        }
+
+        void stop() {
+            open = true;
+            fitted = false;
+            goodBy.clear();
+        }
+
+        void fit() {
+            fitted = open;
+        }
+
+        void good(String by) {
+            goodBy.add(by);
+            if (fitted || othersMayAgree && goodBy.size() > 1) {
+                open = false;
+            }
+        }
+
+        void gone() {
+            open = false;
+        }
+    }
+
     private static final Set<Work> TOUCH_THE_COPPER = EnumSet.of(
             Work.REPAIRED, Work.RECONNECTED, Work.PARTLY_REWOUND, Work.STRIPPED, Work.REWOUND, Work.CAME_BACK);
-    private static final Set<Work> REPAIRS = EnumSet.of(Work.REPAIRED, Work.PARTLY_REWOUND, Work.REWOUND);
-    private static final Set<Work> NEW_WINDING =
-            EnumSet.of(Work.STRIPPED, Work.REWOUND, Work.PARTLY_REWOUND, Work.RECONNECTED);
-    private static final Set<Work> OVERHAUL_WHAT_TURNS = EnumSet.of(
-            Work.MACHINED,
-            Work.REASSEMBLED,
-            Work.REPAIRED,
-            Work.RECONNECTED,
-            Work.PARTLY_REWOUND,
-            Work.STRIPPED,
-            Work.REWOUND);
+    private static final Set<Work> LEAVE_THE_TURNS = EnumSet.of(Work.REASSEMBLED, Work.MACHINED, Work.DRIED);
+    private static final Set<Work> LEAVE_THE_WALL = EnumSet.of(Work.REASSEMBLED, Work.MACHINED);
+    private static final Set<Work> LEAVE_THE_WINDING =
+            EnumSet.of(Work.OPENED, Work.MACHINED, Work.REASSEMBLED, Work.CAME_BACK);
+    private static final Set<Work> NEED_IT_APART =
+            EnumSet.of(Work.OPENED, Work.DIPPED, Work.BAKED, Work.PARTLY_REWOUND, Work.STRIPPED, Work.REWOUND);
+    private static final Set<Work> DRY_OR_CLEAN = EnumSet.of(Work.WASHED, Work.DRIED, Work.BAKED);
+    private static final Set<Work> JOIN_IT_ANEW =
+            EnumSet.of(Work.RECONNECTED, Work.PARTLY_REWOUND, Work.STRIPPED, Work.REWOUND);
     private static final double DAY = 16 * Story.HOUR;
 
+    private final Found leakage = new Found(true);
+    private final Found ground = new Found(false);
+    private final Found unequalCopper = new Found(true);
+    private final Found shortedTurns = new Found(false);
+    private final Found hotCore = new Found(true);
+    private final Found lostPhase = new Found(true);
+    private double testerProvedAt = Double.NEGATIVE_INFINITY;
     private boolean here = true;
     private boolean wound = true;
+    private boolean apart;
     private boolean turnsFreely;
     private boolean insulationGood;
     private boolean copperGood;
     private boolean opened;
     private boolean stoodHighVoltage;
     private boolean surged;
-    private boolean turnsShorted;
-    private boolean coreInDoubt;
+    private boolean coreToMeasure;
     private boolean broken;
     private boolean repairedSinceBreakdown;
-    private boolean lostPhase;
+    private boolean runLost;
     private boolean stalled;
     private boolean lastStartStopped;
     private double dischargedAt = Double.NEGATIVE_INFINITY;
@@ -65,26 +104,68 @@ final class SafetyOracle {
         releasedUnderLockOut = lockedOutAt > Double.NEGATIVE_INFINITY;
     }
 
-    /** An insulation test that was made here; {@code good} when voltage, time and figure are what is asked. */
-    void insulation(double now, boolean good) {
-        insulationGood = good && wound;
-        stalled &= !good;
+    private void stopped() {
+        releasedAt = Double.NEGATIVE_INFINITY;
+    }
+
+    void proveTester(double now) {
+        testerProvedAt = now;
+    }
+
+    private boolean testerProved(double now) {
+        return now - testerProvedAt < DAY;
+    }
+
+    /** An insulation test that was made here at the voltage and for the time that is asked, with a good figure. */
+    void insulationGood(double now, String by) {
+        insulationGood = wound && testerProved(now);
+        if (testerProved(now)) {
+            stalled = false;
+            leakage.good(by);
+            ground.good(by);
+        }
         voltage(now, 60);
     }
 
-    /** A reading that proves nothing here took the place of the test. */
-    void insulationFromElsewhere() {
+    void insulationLow(double now, boolean dead) {
         insulationGood = false;
+        if (testerProved(now)) {
+            stalled = false;
+        }
+        if (dead) {
+            ground.stop();
+        } else if (testerProved(now)) {
+            leakage.stop();
+        }
+        stopped();
+        voltage(now, 60);
     }
 
-    void copper(boolean good) {
+    /** At another voltage than the one asked: nothing is proved by it. */
+    void insulationProvesNothing(double now) {
+        insulationGood = false;
+        voltage(now, 60);
+    }
+
+    void copper(boolean good, String by) {
         copperGood = good;
+        if (good) {
+            unequalCopper.good(by);
+        } else {
+            unequalCopper.stop();
+            stopped();
+        }
     }
 
-    void surge(double now, boolean shorted) {
+    void surge(double now, boolean shorted, String by) {
         surged = !shorted;
-        turnsShorted = shorted;
         insulationGood = false;
+        if (shorted) {
+            shortedTurns.stop();
+            stopped();
+        } else {
+            shortedTurns.good(by);
+        }
         voltage(now, 15);
     }
 
@@ -95,14 +176,21 @@ final class SafetyOracle {
         if (broke) {
             broken = true;
             repairedSinceBreakdown = false;
+            stopped();
         } else if (repairedSinceBreakdown) {
             broken = false;
         }
         voltage(now, 60);
     }
 
-    void core(boolean good) {
-        coreInDoubt = !good;
+    void core(boolean good, String by) {
+        coreToMeasure = !good;
+        if (good) {
+            hotCore.good(by);
+        } else {
+            hotCore.stop();
+            stopped();
+        }
     }
 
     void start(boolean stall) {
@@ -111,8 +199,14 @@ final class SafetyOracle {
         lockOutOff = true;
     }
 
-    void run(boolean lost) {
-        lostPhase = lost;
+    void run(boolean lost, String by) {
+        runLost = lost;
+        if (lost) {
+            lostPhase.stop();
+            stopped();
+        } else {
+            lostPhase.good(by);
+        }
         lockOutOff = true;
     }
 
@@ -121,35 +215,89 @@ final class SafetyOracle {
     }
 
     void work(Work work) {
-        insulationGood = false;
-        stoodHighVoltage &= work == Work.REASSEMBLED || work == Work.MACHINED;
-        surged &= work == Work.REASSEMBLED || work == Work.MACHINED || work == Work.DRIED;
+        worked();
+        stoodHighVoltage &= LEAVE_THE_WALL.contains(work);
+        surged &= LEAVE_THE_TURNS.contains(work);
         copperGood &= !TOUCH_THE_COPPER.contains(work);
-        opened |= work != Work.CAME_BACK;
-        releasedAt = Double.NEGATIVE_INFINITY;
-        if (REPAIRS.contains(work)) {
+        opened |= !LEAVE_THE_WINDING.contains(work);
+        apart = NEED_IT_APART.contains(work) || apart && work != Work.REASSEMBLED;
+        turnsFreely &= work != Work.MACHINED && work != Work.CAME_BACK;
+        if (DRY_OR_CLEAN.contains(work)) {
+            leakage.fit();
+        }
+        if (JOIN_IT_ANEW.contains(work)) {
+            unequalCopper.fit();
+            lostPhase.fit();
+        }
+        if (work == Work.PARTLY_REWOUND) {
+            leakage.fit();
+            ground.fit();
+            shortedTurns.fit();
             repairedSinceBreakdown = true;
         }
-        if (NEW_WINDING.contains(work)) {
+        if (work == Work.STRIPPED || work == Work.REWOUND) {
+            leakage.gone();
+            ground.gone();
+            unequalCopper.gone();
+            shortedTurns.gone();
             broken = false;
-            turnsShorted = false;
-        }
-        if (work == Work.REPAIRED) {
-            turnsShorted = false;
         }
         if (work == Work.STRIPPED || work == Work.REWOUND && wound) {
-            coreInDoubt = true;
-        }
-        if (OVERHAUL_WHAT_TURNS.contains(work)) {
-            stalled = false;
-            lastStartStopped = false;
+            coreToMeasure = true;
         }
         wound = work == Work.REWOUND || work == Work.PARTLY_REWOUND || wound && work != Work.STRIPPED;
         if (work == Work.CAME_BACK) {
             here = true;
-            turnsFreely = false;
             lockedOutAt = Double.NEGATIVE_INFINITY;
         }
+    }
+
+    /** Coils, joints, leads, insulation in the slot: what part of them the Stop was of decides whether it is cured. */
+    void repairWinding(boolean coil, boolean joint, boolean lead, boolean slot) {
+        worked();
+        copperGood = false;
+        surged = false;
+        stoodHighVoltage = false;
+        opened = true;
+        if (coil || joint || lead) {
+            unequalCopper.fit();
+            lostPhase.fit();
+        }
+        if (coil || joint) {
+            shortedTurns.fit();
+        }
+        if (coil || joint || slot) {
+            repairedSinceBreakdown = true;
+        }
+        if (coil || lead || slot) {
+            leakage.fit();
+            ground.fit();
+        }
+    }
+
+    void repairCore() {
+        worked();
+        surged = false;
+        stoodHighVoltage = false;
+        opened = true;
+        coreToMeasure = true;
+        hotCore.fit();
+    }
+
+    void newBearing() {
+        worked();
+        turnsFreely = false;
+    }
+
+    /** What feeds it: its own tests stand. */
+    void mendSupply() {
+        releasedAt = Double.NEGATIVE_INFINITY;
+        lostPhase.fit();
+    }
+
+    private void worked() {
+        insulationGood = false;
+        releasedAt = Double.NEGATIVE_INFINITY;
     }
 
     private void voltage(double now, double seconds) {
@@ -160,17 +308,22 @@ final class SafetyOracle {
     boolean mayRun(double now) {
         boolean lockedOut = now - lockedOutAt < DAY && (!lockOutOff || releasedUnderLockOut);
         boolean released = now - releasedAt < DAY;
-        boolean opening = !opened || stoodHighVoltage && surged && !coreInDoubt;
+        boolean nothingFound = !leakage.open
+                && !ground.open
+                && !unequalCopper.open
+                && !shortedTurns.open
+                && !hotCore.open
+                && !lostPhase.open
+                && !broken;
         return here
                 && wound
+                && !apart
                 && turnsFreely
                 && insulationGood
                 && copperGood
-                && opening
-                && !coreInDoubt
-                && !turnsShorted
-                && !broken
-                && !lostPhase
+                && (!opened || stoodHighVoltage && surged && !coreToMeasure)
+                && nothingFound
+                && !runLost
                 && !stalled
                 && !lastStartStopped
                 && now >= dischargedAt

@@ -23,6 +23,7 @@ import app.brasskettle.core.testrecord.RecordedTest;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.windingtake.WindingAssessment;
 import app.brasskettle.core.windingtake.WindingRecord;
+import app.brasskettle.core.work.Remedy;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.work.WorkDone;
 import java.util.ArrayList;
@@ -72,7 +73,16 @@ final class Story {
     TakenApart apart = TakenApart.not();
     boolean left;
     boolean demonstration;
+    String by = "M. Orre";
     Map<String, Object> plateText = Map.of();
+
+    /** A single-phase motor's plate that agrees with itself. */
+    static final Map<String, Object> SINGLE_PHASE = Map.of(
+            "phases", "1",
+            "connection", "unknown",
+            "ratedVoltageV", "230",
+            "ratedPowerW", "1.5 kW",
+            "ratedCurrentA", "9.8");
 
     /** A motor that came in, was tested sound, and is released: energising is permitted. */
     static Story sound() {
@@ -147,6 +157,19 @@ final class Story {
     Story work(Work work) {
         tick();
         works.add(new WorkDone(work, now, "M. Orre"));
+        return this;
+    }
+
+    /** Somebody else records what follows. */
+    Story by(String name) {
+        by = name;
+        return this;
+    }
+
+    /** A part is put right, and its place named. */
+    Story repair(Remedy remedy, String place) {
+        tick();
+        works.add(new WorkDone(Work.REPAIRED, Optional.of(remedy), place, now, by));
         return this;
     }
 
@@ -371,17 +394,7 @@ final class Story {
 
     private RecordedTest recorded(TestKind kind, Record input, Optional<Double> volts, Origin origin) {
         return new RecordedTest(
-                kind,
-                1,
-                input,
-                Optional.empty(),
-                now,
-                "M. Orre",
-                volts,
-                Optional.empty(),
-                origin,
-                "",
-                Optional.empty());
+                kind, 1, input, Optional.empty(), now, by, volts, Optional.empty(), origin, "", Optional.empty());
     }
 
     private void add(RecordedTest test, Map<String, Object> input) {

@@ -64,7 +64,7 @@ final class Surges {
                 pulses.add(new SurgeRise.Pulse(lead, 500 * (i + 1), ring(lead == SurgeRise.Lead.C ? hertz[i] : 9000)));
             }
         }
-        return new SurgeRise(1e-6, false, pulses);
+        return new SurgeRise(1e-6, false, Optional.of(Connection.WYE), pulses);
     }
 
     private static Samples ring(double hertz) {

@@ -8,12 +8,18 @@ import app.brasskettle.core.handwork.HandAct;
 import app.brasskettle.core.handwork.HandDone;
 import app.brasskettle.core.handwork.HandLog;
 import app.brasskettle.core.prove.ProofTable;
+import app.brasskettle.core.signature.RecordMarks;
+import app.brasskettle.core.signature.Signed;
+import app.brasskettle.core.signature.Topic;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.work.JobStep;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 class ReleaseAssessmentTest {
@@ -24,7 +30,7 @@ class ReleaseAssessmentTest {
         return new ProofTable(List.of(), List.of(), List.of(), new Judgement(verdict, "proof", "", "", "test it"));
     }
 
-    private static ReleaseFacts facts(Verdict proof, int partsOff, double changedAt, ReleaseAssessment.Hold... open) {
+    private static ReleaseFacts facts(Verdict proof, int partsOff, ReleaseAssessment.Hold... open) {
         return new ReleaseFacts(
                 Optional.of(OptionKind.REWIND),
                 proof(proof),
@@ -32,14 +38,28 @@ class ReleaseAssessmentTest {
                 partsOff,
                 List.of(),
                 Optional.of("no key"),
-                changedAt,
+                2,
                 List.of(),
                 Optional.empty(),
                 12);
     }
 
     private static ReleaseRecord record(List<HandDone> acts) {
-        return new ReleaseRecord(new HandLog(acts), Optional.empty(), List.of(), Optional.empty(), 0);
+        return record(acts, RecordMarks.none());
+    }
+
+    /** Signatures of a record on which nothing was written yet, read beside {@code marks}. */
+    private static ReleaseRecord record(List<HandDone> acts, RecordMarks marks) {
+        List<Signed> signed = acts.stream()
+                .filter(a -> a.act() == HandAct.SIGNED)
+                .map(a -> new Signed(a.by(), a.at(), digests(RecordMarks.none())))
+                .toList();
+        return new ReleaseRecord(new HandLog(acts), signed, marks, Optional.empty(), List.of(), Optional.empty(), 0);
+    }
+
+    private static Map<Topic, String> digests(RecordMarks marks) {
+        return Arrays.stream(Topic.values())
+                .collect(Collectors.toMap(t -> t, t -> marks.of(t).digest()));
     }
 
     private static List<HandDone> looked() {
@@ -53,16 +73,16 @@ class ReleaseAssessmentTest {
     @Test
     void twoPeopleSignAndNobodyTwice() {
         List<HandDone> acts = looked();
-        ReleaseAssessment ready = ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 0, TESTED));
+        ReleaseAssessment ready = ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 0));
         assertThat(ready.holding()).isEmpty();
         assertThat(ready.nextSignature("A")).isEqualTo("1");
         acts.add(new HandDone(HandAct.SIGNED, "1", "A", TESTED + 2));
-        ReleaseAssessment once = ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 0, TESTED));
+        ReleaseAssessment once = ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 0));
         assertThat(once.released()).isFalse();
         assertThat(Refusals.fields(() -> once.nextSignature("A"))).containsExactly("by");
         assertThat(once.nextSignature("B")).isEqualTo("2");
         acts.add(new HandDone(HandAct.SIGNED, "2", "B", TESTED + 3));
-        ReleaseAssessment both = ReleaseAssessment.of(record(acts), facts(Verdict.WATCH, 0, TESTED));
+        ReleaseAssessment both = ReleaseAssessment.of(record(acts), facts(Verdict.WATCH, 0));
         assertThat(both.released()).isTrue();
         assertThat(both.warrantyUntil().orElseThrow()).isGreaterThan(TESTED + 31_000_000);
         assertThat(Refusals.fields(() -> both.nextSignature("C"))).containsExactly("by");
@@ -74,27 +94,28 @@ class ReleaseAssessmentTest {
         List<HandDone> acts = looked();
         acts.add(new HandDone(HandAct.SIGNED, "1", "A", TESTED + 2));
         acts.add(new HandDone(HandAct.SIGNED, "2", "B", TESTED + 3));
-        assertThat(ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 0, TESTED + 2.5))
-                        .signatures())
-                .hasSize(1);
-        assertThat(ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 1, TESTED))
+        for (Topic topic : Topic.values()) {
+            RecordMarks changed =
+                    new RecordMarks(Map.of(topic, new RecordMarks.Mark("other", TESTED + 4, "joint T1 opened")));
+            ReleaseAssessment ended = ReleaseAssessment.of(record(acts, changed), facts(Verdict.HOLDS, 0));
+            assertThat(ended.signatures()).as(topic.code()).isEmpty();
+            assertThat(ended.ended()).as(topic.code()).hasSize(2).allMatch(t -> t.contains("joint T1 opened"));
+        }
+        assertThat(ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 1)).released())
+                .isFalse();
+        assertThat(ReleaseAssessment.of(record(acts), facts(Verdict.UNPROVEN, 0))
                         .released())
                 .isFalse();
-        assertThat(ReleaseAssessment.of(record(acts), facts(Verdict.UNPROVEN, 0, TESTED))
-                        .released())
-                .isFalse();
-        assertThat(ReleaseAssessment.of(record(acts), facts(Verdict.STOP, 0, TESTED))
-                        .released())
+        assertThat(ReleaseAssessment.of(record(acts), facts(Verdict.STOP, 0)).released())
                 .isFalse();
         acts.add(new HandDone(HandAct.UNCHECKED, DispatchItem.KEY.code(), "A", TESTED + 4));
-        assertThat(ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 0, TESTED))
-                        .released())
+        assertThat(ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 0)).released())
                 .isFalse();
     }
 
     @Test
     void whatCameWithoutAPartGoesBackWithoutIt() {
-        assertThat(ReleaseAssessment.of(record(looked()), facts(Verdict.HOLDS, 0, TESTED))
+        assertThat(ReleaseAssessment.of(record(looked()), facts(Verdict.HOLDS, 0))
                         .open())
                 .containsExactly("Came without: no key");
     }
@@ -120,7 +141,7 @@ class ReleaseAssessmentTest {
     void whatIsNotFinishedHoldsTheSignature() {
         ReleaseAssessment.Hold oven =
                 new ReleaseAssessment.Hold("Varnish: read from the simulated oven", "Read it", JobStep.VARNISH.path());
-        ReleaseAssessment release = ReleaseAssessment.of(record(looked()), facts(Verdict.HOLDS, 0, TESTED, oven));
+        ReleaseAssessment release = ReleaseAssessment.of(record(looked()), facts(Verdict.HOLDS, 0, oven));
         assertThat(release.holding()).containsExactly(oven);
         assertThat(release.judgement().headline()).contains("simulated oven");
     }

@@ -6,7 +6,7 @@ import app.brasskettle.core.nameplate.PlateDetails;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
-import app.brasskettle.core.work.Work;
+import app.brasskettle.core.work.Remedy;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -56,15 +56,36 @@ class RenewalTest {
 
     /** New leads are work on the winding, which ages its tests; a new bearing ages what the motor did while it ran. */
     @Test
-    void newPartsAreWork() {
+    void newPartsAreWorkOnThatPart() {
         Renewal bearing = of(part("bearing", "6310", "drive-end", true));
-        assertThat(SheetWork.of(Optional.empty(), bearing)).containsExactly(Work.MACHINED);
-        assertThat(SheetWork.of(Optional.of(bearing), bearing)).isEmpty();
-        assertThat(SheetWork.of(
-                        Optional.of(bearing),
+        assertThat(remedies(List.of(), bearing)).containsExactly(Remedy.BEARING);
+        assertThat(remedies(List.of(bearing), bearing)).isEmpty();
+        assertThat(remedies(
+                        List.of(bearing),
                         of(part("bearing", "6310", "drive-end", true), Map.of("kind", "leads", "done", true))))
-                .containsExactly(Work.REPAIRED);
-        assertThat(SheetWork.of(Optional.empty(), of(part("bearing", "6310", "drive-end", false))))
+                .containsExactly(Remedy.LEAD);
+        assertThat(remedies(List.of(), of(part("bearing", "6310", "drive-end", false))))
                 .isEmpty();
+    }
+
+    /** Taken off the sheet and put back as it was it is that entry; another type is another part. */
+    @Test
+    void anEntryPutBackAsItWasIsNoNewWork() {
+        Renewal both = of(part("bearing", "6310", "drive-end", true), part("bearing", "6309", "non-drive-end", true));
+        Renewal one = of(part("bearing", "6310", "drive-end", true));
+        assertThat(remedies(List.of(both, one), both)).isEmpty();
+        assertThat(remedies(List.of(both, one), of(part("bearing", "6312", "drive-end", true))))
+                .containsExactly(Remedy.BEARING);
+        assertThat(remedies(
+                        List.of(one),
+                        of(part("bearing", "6310", "drive-end", true), part("bearing", "6310", "drive-end", true))))
+                .as("a second one alike is one more")
+                .containsExactly(Remedy.BEARING);
+    }
+
+    private static List<Remedy> remedies(List<Renewal> past, Renewal now) {
+        return SheetWork.of(past, now).stream()
+                .map(w -> w.remedy().orElseThrow())
+                .toList();
     }
 }

@@ -9,6 +9,7 @@ import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Samples;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** Pulses of rising voltage: one phase that jumps lets go, all three that drift alike are the iron (IEEE Std 522). */
@@ -27,7 +28,9 @@ class SurgeRiseTest {
     }
 
     private SurgeRiseResult read() {
-        return SurgeRiseWorksheet.create(SurgeLimits.standard()).work().apply(new SurgeRise(INTERVAL, false, pulses));
+        return SurgeRiseWorksheet.create(SurgeLimits.standard())
+                .work()
+                .apply(new SurgeRise(INTERVAL, false, Optional.empty(), pulses));
     }
 
     @Test
@@ -127,12 +130,22 @@ class SurgeRiseTest {
         Samples shorter = Samples.of(
                 java.util.stream.IntStream.range(0, 500).mapToDouble(usual::at).toArray());
         assertThat(Refusals.fields(() -> new SurgeRise(
-                        INTERVAL, false, List.of(new Pulse(Lead.A, 500, usual), new Pulse(Lead.A, 500, usual)))))
+                        INTERVAL,
+                        false,
+                        Optional.empty(),
+                        List.of(new Pulse(Lead.A, 500, usual), new Pulse(Lead.A, 500, usual)))))
                 .containsExactly("pulses");
         assertThat(Refusals.fields(() -> new SurgeRise(
-                        INTERVAL, false, List.of(new Pulse(Lead.A, 500, usual), new Pulse(Lead.A, 900, shorter)))))
+                        INTERVAL,
+                        false,
+                        Optional.empty(),
+                        List.of(new Pulse(Lead.A, 500, usual), new Pulse(Lead.A, 900, shorter)))))
                 .containsExactly("pulses");
-        assertThat(new SurgeRise(INTERVAL, false, List.of(new Pulse(Lead.A, 900, usual), new Pulse(Lead.B, 500, usual)))
+        assertThat(new SurgeRise(
+                                INTERVAL,
+                                false,
+                                Optional.empty(),
+                                List.of(new Pulse(Lead.A, 900, usual), new Pulse(Lead.B, 500, usual)))
                         .pulses())
                 .hasSize(2);
     }

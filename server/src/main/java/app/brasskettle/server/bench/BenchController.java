@@ -10,8 +10,6 @@ import app.brasskettle.core.quantity.Quantity;
 import app.brasskettle.core.quantity.Spelling;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.testkind.TestKind;
-import app.brasskettle.core.work.Work;
-import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -60,7 +58,8 @@ class BenchController {
             String because,
             Integer speed,
             Long instrument,
-            String takenBefore) {
+            String takenBefore,
+            Boolean correction) {
 
         int speedOrFirst() {
             return speed == null ? 1 : speed;
@@ -78,9 +77,6 @@ class BenchController {
 
     /** Residual voltage after the ground was lifted for a minute. */
     record DischargeProof(String residualVoltageV) {}
-
-    /** What was done to the winding. */
-    record WorkBody(String work) {}
 
     private final JobBook book;
     private final TestBook tests;
@@ -149,7 +145,8 @@ class BenchController {
                     false,
                     Optional.ofNullable(body.takenBefore()).map(String::strip).filter(w -> !w.isEmpty()),
                     body.because() == null ? "" : body.because().strip(),
-                    1);
+                    1,
+                    Boolean.TRUE.equals(body.correction()));
         }));
     }
 
@@ -239,24 +236,6 @@ class BenchController {
                 EventKind.DISCHARGE_PROVED,
                 Map.of("residualV", residual.orElseThrow().value()),
                 ChangeContext.of(People.of(who))));
-    }
-
-    @PostMapping("/worked")
-    JobView worked(@PathVariable String tag, @RequestBody WorkBody body, Authentication who) {
-        Optional<Work> work =
-                Coded.parse(Work.class, body.work() == null ? "" : body.work()).filter(w -> w != Work.CAME_BACK);
-        if (work.isEmpty()) {
-            throw new InvalidInputException(List.of(new Problem(
-                    "work",
-                    Problem.Code.WORD,
-                    "work must be one of "
-                            + Arrays.stream(Work.values())
-                                    .filter(w -> w != Work.CAME_BACK)
-                                    .map(Coded::code)
-                                    .collect(Collectors.joining(", ")))));
-        }
-        return JobViews.of(
-                book.addEvent(tag, EventKind.WORKED, Map.of("work", body.work()), ChangeContext.of(People.of(who))));
     }
 
     private static TestKind kind(String word) {

@@ -2,8 +2,10 @@ package app.brasskettle.server.bench;
 
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.energise.GateRow;
+import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.JobStep;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -16,6 +18,7 @@ import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobview.JobView;
 import app.brasskettle.server.jobview.JobViews;
 import app.brasskettle.server.problems.RefusedException;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,6 +42,12 @@ class LeadController {
 
     /** Another word for what the test of a step said, and why. */
     record OverruleBody(String step, String verdict, String reason) {}
+
+    /** What was wrong with the reading of the Stop at a step. */
+    record MisreadBody(String step, String reason) {}
+
+    /** Why a plate that cannot be right is believed. */
+    record StampedBody(String reason) {}
 
     /** Points checked at the motor, who stands at the stop, and how rotation was agreed. */
     record ReleaseBody(List<String> checked, String atTheStop, String rotation) {}
@@ -79,6 +88,54 @@ class LeadController {
                         "code", against.code(),
                         "sentence", against.sentence(),
                         "reason", body.reason().strip()),
+                ChangeContext.of(lead)));
+    }
+
+    /** A lead hand writes what was misread in a test that stopped: a repeat that proves may then take its place. */
+    @PostMapping("/misread")
+    JobView misread(@PathVariable String tag, @RequestBody MisreadBody body, Authentication who) {
+        Person lead = People.of(who, Role.LEAD, Role.ADMIN);
+        Problems problems = new Problems();
+        reason(body.reason(), problems);
+        problems.throwIfAny();
+        String step = body.step() == null ? "" : body.step();
+        return JobViews.of(book.addEvent(
+                tag,
+                EventKind.TEST_MISREAD,
+                job -> {
+                    JudgedTest test = job.judged().heldStops().filter(t -> t.step().equals(step)).reduce((a, b) -> b)
+                            .orElseThrow(() -> RefusedException.stale("No Stop stands at that step"));
+                    return Map.of(
+                            "step", step,
+                            "testAt", test.at(),
+                            "sentence", test.own().headline(),
+                            "reason", body.reason().strip());
+                },
+                ChangeContext.of(lead)));
+    }
+
+    /** A lead hand confirms that a plate that cannot be right is stamped so; a photograph of it is on record. */
+    @PostMapping("/plate-stamped")
+    JobView stamped(@PathVariable String tag, @RequestBody StampedBody body, Authentication who) {
+        Person lead = People.of(who, Role.LEAD, Role.ADMIN);
+        Problems problems = new Problems();
+        reason(body.reason(), problems);
+        problems.throwIfAny();
+        return JobViews.of(book.addEvent(
+                tag,
+                EventKind.PLATE_STAMPED,
+                job -> {
+                    JobRecord record = job.record();
+                    if (record.plates().isEmpty()) {
+                        throw RefusedException.gated("No plate is on record. Read it first");
+                    }
+                    if (!record.apart().photographed().contains("step " + JobStep.PLATE.path())) {
+                        throw RefusedException.gated("The plate is not photographed. Photograph it at the plate’s step first");
+                    }
+                    return Map.of(
+                            "version", record.plates().size(),
+                            "reason", body.reason().strip());
+                },
                 ChangeContext.of(lead)));
     }
 
@@ -158,10 +215,13 @@ class LeadController {
         return JobViews.of(book.addEvent(
                 tag,
                 EventKind.RUN_RELEASED,
-                Map.of(
-                        "checked", checked,
-                        "atTheStop", body.atTheStop().strip(),
-                        "rotation", body.rotation().strip()),
+                job -> {
+                    Map<String, Object> detail = new LinkedHashMap<>(job.signedRecord());
+                    detail.put("checked", checked);
+                    detail.put("atTheStop", body.atTheStop().strip());
+                    detail.put("rotation", body.rotation().strip());
+                    return detail;
+                },
                 ChangeContext.of(person)));
     }
 

@@ -83,6 +83,7 @@ public class TestBook {
      * @param takenBefore why it is entered now although it was taken before; empty where it is taken now
      * @param because why it is repeated, where it is
      * @param pace seconds of the instrument in one of the wall; over 1 only for a stand-in
+     * @param correction true where it corrects a typing error of the reading that stands and is no new one
      */
     public record Test(
             TestKind kind,
@@ -94,12 +95,13 @@ public class TestBook {
             boolean simulated,
             Optional<String> takenBefore,
             String because,
-            double pace) {
+            double pace,
+            boolean correction) {
 
         /** A test that a stand-in read at the first speed. */
         public static Test simulated(
                 TestKind kind, Map<String, Object> typed, Record input, Optional<Double> appliedV, String because) {
-            return new Test(kind, 1, typed, input, appliedV, Optional.empty(), true, Optional.empty(), because, 1);
+            return new Test(kind, 1, typed, input, appliedV, Optional.empty(), true, Optional.empty(), because, 1, false);
         }
     }
 
@@ -122,14 +124,14 @@ public class TestBook {
         return book.change(tag, by, job -> {
             Test test = told.apply(job);
             long jobId = job.row().id();
-            Optional<RunRow> run = TestEntry.run(job, test);
+            Optional<RunRow> run = test.correction() ? Optional.empty() : TestEntry.run(job, test);
             TestEntry entry = new TestEntry(job, test, run, test.instrument().map(this::reading), settings.current());
-            entry.check(JobClock.seconds(by.at()));
+            entry.check(JobClock.seconds(by.at()), by.person());
             Optional<EarlierTraces> earlier =
                     entry.wantsEarlierTraces() ? new Visits(book).traces(job.row(), test.speed()) : Optional.empty();
             long id = tests.addTest(jobId, entry.row(by, earlier));
             run.ifPresent(r -> runs.use(r.id(), id));
-            double seconds = entry.voltageSeconds();
+            double seconds = test.correction() ? 0 : entry.voltageSeconds();
             if (seconds > 0) {
                 Map<String, Object> applied = Map.of(
                         "seconds",
@@ -212,7 +214,7 @@ public class TestBook {
         WindingState winding = job.record().timeline().winding();
         return new RecordFacts(
                 winding.state(),
-                winding.opened(),
+                job.record().timeline().openedHere(),
                 job.judged()
                         .current(WindingTests.WITHSTAND_RECORD, 1)
                         .filter(t -> t.verdict() == Verdict.HOLDS)

@@ -13,6 +13,8 @@ import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Phrase;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.server.access.Person;
+import app.brasskettle.server.access.Role;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.RecordedJob;
 import app.brasskettle.server.problems.RefusedException;
@@ -21,12 +23,15 @@ import app.brasskettle.server.settings.ShopSettings;
 import app.brasskettle.server.testrecord.InstrumentRow;
 import app.brasskettle.server.testrecord.TestRow;
 import app.brasskettle.server.testrecord.TestStore;
+import java.time.Duration;
 import java.util.Optional;
 
 /** A test about to be recorded on a job: whether it may be, where its readings come from, and what it leaves on the winding. */
 final class TestEntry {
 
     private static final int MAX_REASON = 300;
+    /** A corrected reading is of the moment it was taken, just after the one it corrects. */
+    private static final Duration CORRECTED_AFTER = Duration.ofMillis(2);
 
     private final RecordedJob job;
     private final TestBook.Test test;
@@ -78,8 +83,9 @@ final class TestEntry {
      * Refuses what does not fit the motor, the record or the instrument, and what its gate does not allow.
      *
      * @param now seconds of the epoch
+     * @param person who records it
      */
-    void check(double now) {
+    void check(double now, Person person) {
         Problems problems = new Problems();
         phases(problems);
         because(problems);
@@ -88,10 +94,35 @@ final class TestEntry {
                 .filter(w -> w.length() > MAX_REASON)
                 .ifPresent(w -> problems.add(
                         "takenBefore", Problem.Code.RANGE, "takenBefore has at most " + MAX_REASON + " characters"));
+        if (test.correction() && standing().isEmpty()) {
+            problems.add(
+                    "correction", Problem.Code.CONTRADICTION, "No reading stands that could be corrected: record the test");
+        }
         problems.throwIfAny();
+        if (test.correction()) {
+            mayCorrect(person);
+            return;
+        }
         // A run asked its gate before its voltage went on; by now that very voltage holds it.
         if (test.takenBefore().isEmpty() && run.isEmpty()) {
             gates(now);
+        }
+    }
+
+    /** A typing error is anybody's to correct; one whose correction eases a judgement is a lead hand's. */
+    private void mayCorrect(Person person) {
+        TestRow before = standing().orElseThrow();
+        if (before.origin() != Origin.HERE) {
+            throw RefusedException.gated("Only a reading that was typed here can be corrected. Repeat the test");
+        }
+        boolean lead = person.role() == Role.LEAD || person.role() == Role.ADMIN;
+        boolean eases = job.judged()
+                .standing(test.kind(), test.speed())
+                .filter(t -> judging.own().verdict().betterThan(t.own().verdict()))
+                .isPresent();
+        if (eases && !lead) {
+            throw RefusedException.guarded(
+                    "Corrected so, the test would read better than it does. A lead hand may do that, with what was wrong");
         }
     }
 
@@ -168,6 +199,9 @@ final class TestEntry {
      */
     Origin origin() {
         boolean standInRead = job.runs().stream().anyMatch(r -> r.simulated() && reads(r, test));
+        if (test.correction()) {
+            return Origin.HERE;
+        }
         if (test.simulated() || run.filter(RunRow::simulated).isPresent() || standInRead && instrument.isEmpty()) {
             return Origin.SIMULATED;
         }
@@ -197,7 +231,8 @@ final class TestEntry {
                 instrument,
                 standing().isPresent() ? test.because() : "first test",
                 hand.name(),
-                hand.at(),
-                earlier);
+                test.correction() ? standing().orElseThrow().at().plus(CORRECTED_AFTER) : hand.at(),
+                earlier,
+                test.correction());
     }
 }

@@ -95,7 +95,11 @@ record TestPreview(
                         job.rules(),
                         job.plate(),
                         new MotorTimeline(
-                                all, job.timeline().works(), job.timeline().overrulings()),
+                                all,
+                                job.timeline().works(),
+                                job.timeline().overrulings(),
+                                job.timeline().misreads(),
+                                job.timeline().wet()),
                         job.demonstration())
                 .all()
                 .stream()

@@ -312,7 +312,8 @@ class DemoShop implements ApplicationRunner {
                         kind != WindingTests.TESTER_PROOF && !here,
                         Optional.empty(),
                         because.toString(),
-                        here ? 1 : STAND_IN_PACE),
+                        here ? 1 : STAND_IN_PACE,
+                        false),
                 hand);
     }
 

@@ -198,7 +198,8 @@ public class JobFiles {
                             because,
                             t.by(),
                             t.at(),
-                            Optional.empty()));
+                            Optional.empty(),
+                            false));
         }
         for (JobFile.Event e : file.events()) {
             events.add(id, Coded.parse(EventKind.class, e.kind()).orElseThrow(), e.detail(), true, e.by(), e.at());

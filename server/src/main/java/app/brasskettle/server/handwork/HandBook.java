@@ -17,6 +17,7 @@ import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.ReadJob;
 import app.brasskettle.server.jobs.RecordedJob;
 import app.brasskettle.server.problems.RefusedException;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Service;
@@ -49,7 +50,12 @@ public class HandBook {
         ReadJob after = book.change(tag, by, job -> {
             JobAssessment reading =
                     ReadJob.of(job, JobClock.seconds(JobClock.now())).reading();
-            Map<String, Object> detail = Map.of("act", act.code(), "place", place(job, reading, act, place, by.name()));
+            Map<String, Object> detail = new LinkedHashMap<>();
+            detail.put("act", act.code());
+            detail.put("place", place(job, reading, act, place, by.name()));
+            if (act == HandAct.SIGNED) {
+                detail.putAll(job.signedRecord());
+            }
             events.add(job.row().id(), EventKind.HAND_DONE, detail, by.name(), by.at());
             return JobBook.Written.of(EventKind.HAND_DONE.code(), detail);
         });

@@ -144,6 +144,7 @@ class InstrumentController {
                 SurgeRise kept = new SurgeRise(
                         rise.sampleIntervalS(),
                         rise.rotorFitted(),
+                        rise.connection(),
                         rise.pulses().subList(0, given));
                 tests.add(
                         tag,

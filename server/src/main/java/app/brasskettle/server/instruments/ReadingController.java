@@ -197,7 +197,8 @@ class ReadingController {
                         true,
                         Optional.empty(),
                         body.because() == null ? "" : body.because().strip(),
-                        pace),
+                        pace,
+                        false),
                 hand));
     }
 

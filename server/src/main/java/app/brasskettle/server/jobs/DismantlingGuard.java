@@ -6,8 +6,10 @@ import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.teardown.DismantlingPermit;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.TeardownLog;
+import app.brasskettle.core.rewind.SheetWork;
 import app.brasskettle.core.windingtake.StrippingPermit;
 import app.brasskettle.core.windingtake.WindingTake;
+import app.brasskettle.core.work.Remedy;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.server.problems.RefusedException;
 
@@ -30,9 +32,10 @@ public final class DismantlingGuard {
      *
      * @throws RefusedException with what holds it, and what opens it
      */
-    public static void mayWork(RecordedJob job, Work work) {
+    public static void mayWork(RecordedJob job, SheetWork.Said said) {
+        Work work = said.work();
         boolean marked = job.plate().filter(Plate::explosionProtected).isPresent();
-        if (work == Work.OPENED || marked && work.needsCertifiedShop()) {
+        if (work == Work.OPENED || marked && needsCertifiedShop(said)) {
             mayOpen(job);
         }
         if (takesCopperOut(work) && job.record().timeline().winding().present()) {
@@ -42,6 +45,13 @@ public final class DismantlingGuard {
         if (job.runs().stream().anyMatch(r -> r.endedAt().isEmpty())) {
             throw RefusedException.gated("Voltage is on: nobody works on it now");
         }
+    }
+
+    /** Whatever has a hazardous-area motor stand open; its supply and what it stands on do not. */
+    private static boolean needsCertifiedShop(SheetWork.Said said) {
+        return said.remedy()
+                .map(r -> r.part() != Remedy.Part.OUTSIDE && r != Remedy.MOUNTING && r != Remedy.GREASE)
+                .orElse(said.work().needsCertifiedShop());
     }
 
     private static boolean takesCopperOut(Work work) {

@@ -16,6 +16,8 @@ import app.brasskettle.core.rewind.RewindRecord;
 import app.brasskettle.core.rewind.Stripping;
 import app.brasskettle.core.rewind.Varnishing;
 import app.brasskettle.core.rewind.Washing;
+import app.brasskettle.core.signature.RecordMarks;
+import app.brasskettle.core.signature.Signed;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.events.EventKind;
@@ -58,8 +60,14 @@ final class FinishFacts {
     }
 
     ReleaseRecord release(Optional<EarlierRelease> earlier) {
+        List<Signed> signed = job.here(EventKind.HAND_DONE).stream()
+                .filter(e -> e.text("act").equals(HandAct.SIGNED.code()))
+                .map(RecordDigests::signed)
+                .toList();
         return new ReleaseRecord(
                 hands,
+                signed,
+                signed.isEmpty() ? RecordMarks.none() : job.marks(),
                 written(SheetKind.DISPOSAL, Disposal.class).map(RewindRecord.Written::sheet),
                 job.last(EventKind.CONCLUDED)
                         .map(e -> e.texts("recommendations"))

@@ -2,6 +2,7 @@ package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.jobs.JobAssessment;
+import app.brasskettle.core.jobs.JobRecord;
 import app.brasskettle.core.rewind.RewindNeed;
 import app.brasskettle.core.rewind.SheetWork;
 import app.brasskettle.core.work.JobStep;
@@ -60,19 +61,31 @@ public final class FinishGuard {
     }
 
     /**
-     * Refuses work of a rewind that was chosen and whose step may not begin, whichever way it is recorded.
+     * Refuses work that takes copper out or puts new copper in without an accepted rewind and its gates, whichever way it is recorded;
+     * and varnish on a rewind that is not proved bare.
      *
      * @throws RefusedException with what holds it, and what opens it
      */
     static void mayWork(RecordedJob job, Work work) {
+        JobRecord record = job.record();
         boolean rewinds =
-                job.record().chosen().filter(c -> c.kind() == OptionKind.REWIND).isPresent();
-        if (!rewinds || !STEPS_OF_WORK.containsKey(work)) {
+                record.chosen().filter(c -> c.kind() == OptionKind.REWIND).isPresent();
+        boolean copper = work == Work.STRIPPED || work == Work.REWOUND || work == Work.PARTLY_REWOUND;
+        if (!copper && !(rewinds && STEPS_OF_WORK.containsKey(work))) {
             return;
+        }
+        if (copper && !rewinds) {
+            throw RefusedException.gated("Nobody chose to rewind it. Record the customer’s answer");
         }
         JobAssessment reading =
                 ReadJob.of(job, JobClock.seconds(JobClock.now())).reading();
-        mayBegin(reading, STEPS_OF_WORK.get(work));
+        if (work != Work.STRIPPED && copper && record.timeline().winding().present()) {
+            // Whoever winds anew, or some coils of it, took out what was there: the same gates.
+            mayBegin(reading, JobStep.STRIPPING);
+        }
+        if (STEPS_OF_WORK.containsKey(work)) {
+            mayBegin(reading, STEPS_OF_WORK.get(work));
+        }
         reading.rewind()
                 .brazing()
                 .filter(b -> work == Work.REWOUND && !b.full())
@@ -82,10 +95,9 @@ public final class FinishGuard {
     }
 
     /** Lists the work that a sheet says was done since it was written last; what is not allowed on this motor is refused. */
-    static List<Work> works(RecordedJob job, SheetKind kind, Record after) {
-        Optional<? extends Record> before = job.read(kind, kind.type());
-        SheetWork.marked(before, after);
-        List<Work> works = SheetWork.of(before, after);
+    static List<SheetWork.Said> works(RecordedJob job, SheetKind kind, List<Record> past, Record after) {
+        SheetWork.marked(job.read(kind, kind.type()), after);
+        List<SheetWork.Said> works = SheetWork.of(past, after);
         works.forEach(w -> DismantlingGuard.mayWork(job, w));
         return works;
     }

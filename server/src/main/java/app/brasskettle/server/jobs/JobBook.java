@@ -1,13 +1,17 @@
 package app.brasskettle.server.jobs;
 
+import app.brasskettle.core.jobs.GuardedEdits;
 import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.jobs.JobRecord;
+import app.brasskettle.core.jobs.PlateEasing;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateDetails;
 import app.brasskettle.core.passport.MotorLine;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.rewind.CoilsWound;
+import app.brasskettle.core.rewind.SheetWork;
 import app.brasskettle.core.rules.ShopRules;
+import app.brasskettle.core.work.Remedy;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.InvalidInputException;
@@ -29,6 +33,8 @@ import app.brasskettle.server.shops.CurrentShop;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -259,22 +265,58 @@ public class JobBook {
             Record after =
                     whole == typed ? read : TypedInput.read(kind.type(), whole).input();
             old.flatMap(o -> EditGuard.of(
-                            kind, TypedInput.read(kind.type(), o.typed()).input(), after, because, by.person()))
+                            kind,
+                            undone(job, kind, TypedInput.read(kind.type(), o.typed()).input(), after, whole),
+                            because,
+                            by.person()))
                     .ifPresent(told -> events.add(id, EventKind.EDIT_REASONED, told, by.name(), by.at()));
             if (old.filter(o -> o.typed().equals(whole)).isPresent()) {
                 return Written.NOTHING;
             }
+            List<SheetWork.Said> works = FinishGuard.works(job, kind, past(id, kind), after);
             store.writeSheet(id, kind, version + 1, whole, false, by.name(), by.at());
             if (after instanceof CoilsWound coils) {
                 rack.bookOff(CoilsWound.offTheRack(job.read(kind, CoilsWound.class), coils), by.name());
             }
-            FinishGuard.works(job, kind, after)
-                    .forEach(w -> events.add(id, EventKind.WORKED, Map.of("work", w.code()), by.name(), by.at()));
+            works.forEach(w -> events.add(id, EventKind.WORKED, detail(w), by.name(), by.at()));
             if (opens && !job.opened()) {
                 events.add(id, EventKind.WORKED, Map.of("work", "opened"), by.name(), by.at());
             }
             return new Written("wrote " + kind.code(), old.map(SheetRow::typed).orElse(null), whole);
         });
+    }
+
+    /** What a change of a sheet would undo or ease, a sentence each. */
+    private static List<String> undone(
+            RecordedJob job, SheetKind kind, Record before, Record after, Map<String, Object> typed) {
+        List<String> undone = new ArrayList<>(GuardedEdits.of(before, after));
+        if (before instanceof Plate old && after instanceof Plate plate) {
+            double now = JobClock.seconds(JobClock.now());
+            SheetRow row = new SheetRow(kind, 0, typed, false, "", JobClock.now());
+            undone.addAll(PlateEasing.of(
+                    old,
+                    plate,
+                    JobAssessment.of(job.record(), now),
+                    JobAssessment.of(job.withPlate(row).record(), now)));
+        }
+        return undone;
+    }
+
+    /** Every version of a sheet before, as the core reads it. */
+    private List<Record> past(long jobId, SheetKind kind) {
+        return store.versions(List.of(jobId), kind).getOrDefault(jobId, List.of()).stream()
+                .map(v -> (Record) TypedInput.read(kind.type(), v.typed()).input())
+                .toList();
+    }
+
+    private static Map<String, Object> detail(SheetWork.Said said) {
+        Map<String, Object> detail = new LinkedHashMap<>();
+        detail.put("work", said.work().code());
+        said.remedy().ifPresent(r -> detail.put("remedy", r.code()));
+        if (!said.place().isEmpty()) {
+            detail.put("place", said.place());
+        }
+        return detail;
     }
 
     private Map<String, Object> merged(
@@ -294,13 +336,35 @@ public class JobBook {
         return addEvent(tag, kind, detail, by, () -> {});
     }
 
+    /** The same with a detail that the record itself completes, such as what a signature stands for. */
+    @Transactional
+    public ReadJob addEvent(
+            String tag, EventKind kind, Function<RecordedJob, Map<String, Object>> told, ChangeContext by) {
+        return addEvent(tag, kind, told, by, () -> {});
+    }
+
     /** The same with something that another room keeps of it, in the same transaction. */
     @Transactional
     public ReadJob addEvent(String tag, EventKind kind, Map<String, Object> detail, ChangeContext by, Runnable beside) {
+        return addEvent(tag, kind, job -> detail, by, beside);
+    }
+
+    private ReadJob addEvent(
+            String tag,
+            EventKind kind,
+            Function<RecordedJob, Map<String, Object>> told,
+            ChangeContext by,
+            Runnable beside) {
         return change(tag, by, job -> {
+            Map<String, Object> detail = told.apply(job);
             if (kind == EventKind.WORKED) {
-                Coded.parse(Work.class, String.valueOf(detail.get("work")))
-                        .ifPresent(work -> DismantlingGuard.mayWork(job, work));
+                DismantlingGuard.mayWork(
+                        job,
+                        new SheetWork.Said(
+                                Coded.parse(Work.class, String.valueOf(detail.get("work")))
+                                        .orElseThrow(),
+                                Coded.parse(Remedy.class, String.valueOf(detail.getOrDefault("remedy", ""))),
+                                String.valueOf(detail.getOrDefault("place", ""))));
             }
             events.add(job.row().id(), kind, detail, by.name(), by.at());
             beside.run();

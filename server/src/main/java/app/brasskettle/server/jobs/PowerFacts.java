@@ -2,10 +2,12 @@ package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.energise.DischargeClock;
+import app.brasskettle.core.energise.GateFacts;
 import app.brasskettle.core.energise.LockOut;
 import app.brasskettle.core.energise.PowerRecord;
 import app.brasskettle.core.energise.Settlement;
 import app.brasskettle.core.energise.Waiver;
+import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.events.EventKind;
@@ -50,7 +52,12 @@ final class PowerFacts {
                 job.runs().stream()
                         .filter(r -> r.endedAt().isEmpty())
                         .map(r -> r.instrument() + ", begun by " + r.by())
-                        .findFirst());
+                        .findFirst(),
+                RecordDigests.releaseEnded(job),
+                job.lastHere(EventKind.PLATE_STAMPED).map(e -> (int) e.figure("version")),
+                job.lastHere(EventKind.SHAFT_TURNED)
+                        .map(e -> new GateFacts.Shaft(
+                                !e.text("shaft").equals(Arrival.ShaftState.BINDS.code()), e.epochSeconds(), false)));
     }
 
     /** A charge leaves in time that passes; a clock that is put forward takes none of it. */

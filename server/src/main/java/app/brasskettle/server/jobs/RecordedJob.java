@@ -7,7 +7,9 @@ import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.coilset.CoilSetTake;
 import app.brasskettle.core.connection.ConnectionSheet;
 import app.brasskettle.core.drying.DryingCurve;
+import app.brasskettle.core.drying.DryingWorksheet;
 import app.brasskettle.core.findings.Findings;
+import app.brasskettle.core.findings.FindingsAssessment;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.CoilsTaken;
 import app.brasskettle.core.jobs.JobRecord;
@@ -24,7 +26,9 @@ import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.Refit;
 import app.brasskettle.core.teardown.TeardownLog;
 import app.brasskettle.core.testkind.TestKind;
+import app.brasskettle.core.signature.RecordMarks;
 import app.brasskettle.core.testrecord.JudgedTests;
+import app.brasskettle.core.testrecord.Misread;
 import app.brasskettle.core.testrecord.MotorTimeline;
 import app.brasskettle.core.testrecord.Overruling;
 import app.brasskettle.core.testrecord.TestJudge;
@@ -32,6 +36,7 @@ import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.windingtake.WindingAssessment;
 import app.brasskettle.core.windingtake.WindingRecord;
 import app.brasskettle.core.windingtake.WindingTake;
+import app.brasskettle.core.work.Remedy;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.core.work.WorkDone;
 import app.brasskettle.core.worksheet.Coded;
@@ -45,6 +50,7 @@ import app.brasskettle.server.sheets.SheetRow;
 import app.brasskettle.server.testrecord.TestReadings;
 import app.brasskettle.server.testrecord.TestRow;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -69,6 +75,7 @@ public final class RecordedJob {
     private final List<EarlierFailure> earlier;
     private final Optional<EarlierRelease> released;
     private JobRecord record;
+    private RecordMarks marks;
 
     public RecordedJob(
             JobRow row,
@@ -192,6 +199,30 @@ public final class RecordedJob {
         return record;
     }
 
+    /** The record as it stands, a mark for each topic that a signature rests on. */
+    RecordMarks marks() {
+        if (marks == null) {
+            marks = RecordDigests.marks(this);
+        }
+        return marks;
+    }
+
+    /** What a signature given now keeps of the record it stands for. */
+    public Map<String, Object> signedRecord() {
+        return RecordDigests.kept(this);
+    }
+
+    /** The same job as it would read with another plate. */
+    RecordedJob withPlate(SheetRow plate) {
+        List<SheetRow> others = new ArrayList<>(
+                sheets.stream().filter(s -> s.kind() != SheetKind.PLATE).toList());
+        others.add(plate);
+        List<SheetRow> versions = new ArrayList<>(plates);
+        versions.add(plate);
+        return new RecordedJob(
+                row, others, tests, readings, events, runs, versions, photographed, shop, closed, earlier, released);
+    }
+
     /** Every test with its effective judgement. */
     public JudgedTests judged() {
         return TestJudge.judge(record().rules(), record().plate(), record().timeline(), record().demonstration());
@@ -219,7 +250,7 @@ public final class RecordedJob {
                 shop.standIns(),
                 new RoutingFacts(this).read(),
                 row.outageCostPerHour().doubleValue(),
-                new MotorTimeline(readings.of(tests, plate, rules), works(), overrulings()),
+                new MotorTimeline(readings.of(tests, plate, rules), works(), overrulings(), misreads(), wet()),
                 new PowerFacts(this).read(JobClock.seconds(JobClock.now())),
                 new TakenApart(
                         read(SheetKind.TEARDOWN_LOG, TeardownLog.class),
@@ -279,14 +310,45 @@ public final class RecordedJob {
 
     /** Work of every kind, and each return into the shop. */
     private List<WorkDone> works() {
-        List<WorkDone> works = new ArrayList<>();
-        for (EventRow e : events) {
-            Optional<Work> work = e.kind() == EventKind.CAME_BACK
-                    ? Optional.of(Work.CAME_BACK)
-                    : e.kind() == EventKind.WORKED ? Coded.parse(Work.class, e.text("work")) : Optional.empty();
-            work.ifPresent(w -> works.add(new WorkDone(w, e.epochSeconds(), e.by())));
-        }
-        return works;
+        return events.stream()
+                .filter(e -> e.kind() == EventKind.CAME_BACK
+                        || e.kind() == EventKind.WORKED
+                                && Coded.parse(Work.class, e.text("work")).isPresent())
+                .map(RecordedJob::work)
+                .toList();
+    }
+
+    /** Work as an event tells it. */
+    static WorkDone work(EventRow e) {
+        Work work = e.kind() == EventKind.CAME_BACK
+                ? Work.CAME_BACK
+                : Coded.parse(Work.class, e.text("work")).orElseThrow();
+        return new WorkDone(
+                work, Coded.parse(Remedy.class, e.text("remedy")), e.text("place"), e.epochSeconds(), e.by());
+    }
+
+    private List<Misread> misreads() {
+        return here(EventKind.TEST_MISREAD).stream()
+                .map(e -> new Misread(e.text("step"), e.figure("testAt"), e.by(), e.text("reason")))
+                .toList();
+    }
+
+    /** Whether the record says that the winding was wet, or that drying brought it up and levelled. */
+    private boolean wet() {
+        Set<Evidence> wet = EnumSet.of(Evidence.WINDING_WET, Evidence.FLOODED_OR_WASHED);
+        boolean seen = read(SheetKind.ARRIVAL, Arrival.class)
+                        .filter(a -> a.signs().stream().anyMatch(wet::contains))
+                        .isPresent()
+                || read(SheetKind.FINDINGS, Findings.class)
+                        .map(FindingsAssessment::of)
+                        .filter(f -> f.evidence().stream().anyMatch(wet::contains))
+                        .isPresent()
+                || added().stream().anyMatch(wet::contains);
+        return seen
+                || read(SheetKind.DRYING, DryingCurve.class)
+                        .map(d -> DryingWorksheet.create().work().apply(d))
+                        .filter(d -> d.verdict() == Verdict.HOLDS)
+                        .isPresent();
     }
 
     /** Lead hands' words; what a file brings overrules nothing here. */

@@ -1,6 +1,5 @@
 package app.brasskettle.server.sheets;
 
-import app.brasskettle.core.jobs.GuardedEdits;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
 import app.brasskettle.server.problems.RefusedException;
@@ -17,16 +16,14 @@ public final class EditGuard {
      * Looks at a change of a sheet.
      *
      * @param kind the sheet
-     * @param before as it stands
-     * @param after as it is to be
+     * @param undone what it would undo or ease, a sentence each
      * @param because the reason given; null or blank for none
      * @param person who changes it
      * @return what to keep on record of it; empty where it undoes nothing
      * @throws RefusedException where it would undo something and is not a lead hand's, or has no reason
      */
     public static Optional<Map<String, Object>> of(
-            SheetKind kind, Record before, Record after, String because, Person person) {
-        List<String> undone = GuardedEdits.of(before, after);
+            SheetKind kind, List<String> undone, String because, Person person) {
         if (undone.isEmpty()) {
             return Optional.empty();
         }

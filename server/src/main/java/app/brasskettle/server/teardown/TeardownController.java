@@ -8,6 +8,8 @@ import app.brasskettle.core.teardown.UsualPart;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.access.People;
+import app.brasskettle.server.access.Person;
+import app.brasskettle.server.access.Role;
 import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
@@ -73,6 +75,8 @@ class TeardownController {
             default -> problems.add("action", Problem.Code.WORD, "action must be one of refit, leave-out, off");
         }
         problems.throwIfAny();
+        // A part that stays out is missing from a motor that turns: whoever answers for the shop says so.
+        Person person = kind == EventKind.PART_LEFT_OUT ? People.of(who, Role.LEAD, Role.ADMIN) : People.of(who);
         return JobViews.of(parts.record(
                 tag,
                 kind,
@@ -83,6 +87,6 @@ class TeardownController {
                         part.label(),
                         "reason",
                         body.reason() == null ? "" : body.reason().strip()),
-                ChangeContext.of(People.of(who))));
+                ChangeContext.of(person)));
     }
 }

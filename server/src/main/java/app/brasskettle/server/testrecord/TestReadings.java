@@ -106,6 +106,7 @@ public class TestReadings {
                 t.origin(),
                 t.originNote(),
                 t.supersededBecause(),
+                t.corrected(),
                 earlier,
                 known);
     }

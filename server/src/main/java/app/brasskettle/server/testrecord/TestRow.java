@@ -10,6 +10,7 @@ import java.util.Optional;
  * A test as stored.
  *
  * @param input its readings; empty where they are traces, which are read by themselves
+ * @param corrected true where the one in its place corrects a typing error of it
  * @param besideEarlier true where an earlier visit's traces were laid beside it
  */
 public record TestRow(
@@ -26,6 +27,7 @@ public record TestRow(
         OffsetDateTime at,
         Optional<Long> supersededBy,
         Optional<String> supersededBecause,
+        boolean corrected,
         boolean besideEarlier) {
 
     /** Key under which the test stands on its job. */

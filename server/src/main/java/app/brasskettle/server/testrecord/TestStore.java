@@ -39,7 +39,7 @@ public class TestStore {
                 db.sql("""
                         select job_id, id, kind, speed, typed, case when kind = any(:traced) then null else input end as input,
                           origin, origin_note, applied_v, instrument, instrument_kind, calibration_due, taken_by, taken_at,
-                          superseded_by, superseded_because, earlier_traces is not null as beside_earlier
+                          superseded_by, superseded_because, corrected, earlier_traces is not null as beside_earlier
                         from bench_test where job_id = any(:ids) order by taken_at, id""")
                         .param("ids", jobs.toArray(Long[]::new))
                         .param(
@@ -68,6 +68,7 @@ public class TestStore {
                 row.getObject("taken_at", OffsetDateTime.class),
                 superseder == 0 ? Optional.empty() : Optional.of(superseder),
                 Optional.ofNullable(row.getString("superseded_because")),
+                row.getBoolean("corrected"),
                 row.getBoolean("beside_earlier"));
     }
 
@@ -123,10 +124,11 @@ public class TestStore {
                 .query(Long.class)
                 .single();
         db.sql("""
-                update bench_test set superseded_by = :new, superseded_because = :because
+                update bench_test set superseded_by = :new, superseded_because = :because, corrected = :corrected
                 where job_id = :job and kind = :kind and speed = :speed and superseded_by is null""")
                 .param("new", id)
                 .param("because", test.because())
+                .param("corrected", test.correction())
                 .param("job", jobId)
                 .param("kind", test.kind().code())
                 .param("speed", test.speed())
@@ -179,5 +181,6 @@ public class TestStore {
             String because,
             String by,
             OffsetDateTime at,
-            Optional<EarlierTraces> earlierTraces) {}
+            Optional<EarlierTraces> earlierTraces,
+            boolean correction) {}
 }
