@@ -111,6 +111,27 @@ function Reasons({
                   button="Waive it"
                 />
               )}
+              {lead && r.code === 'readings-disagree' && (
+                <InWriting
+                  tag={tag}
+                  path="misread"
+                  about={{ step: r.step }}
+                  label="What was misread in the test that stopped"
+                  button="It was misread"
+                />
+              )}
+              {lead && r.code === 'plate-stop' && (
+                <InWriting
+                  tag={tag}
+                  path="plate-stamped"
+                  about={{}}
+                  label="Why the plate is believed; it is photographed"
+                  button="It is stamped so"
+                />
+              )}
+              {(r.code === 'shaft-unknown' || r.code === 'shaft-binds') && (
+                <ShaftTurned tag={tag} bound={r.code === 'shaft-binds'} lead={lead} />
+              )}
               {lead && r.code === 'contradiction' && (
                 <InWriting
                   tag={tag}
@@ -135,6 +156,36 @@ function Reasons({
   );
 }
 
+/** What turning the shaft by hand showed, now. Where it was bound, freeing it is work on record, or a lead hand's reason. */
+function ShaftTurned({ tag, bound, lead }: { tag: string; bound: boolean; lead: boolean }) {
+  const [reason, setReason] = useState('');
+  const write = useChange(tag);
+  const say = (shaft: string) => write.mutate({ method: 'POST', path: 'shaft', body: { shaft, reason } });
+  return (
+    <div>
+      <p className="small caution">Locked out. Turn it by hand only, fingers off keyway and fan.</p>
+      <div className="actions" style={{ margin: '6px 0 0' }}>
+        {bound && lead && (
+          <Input
+            aria-label="What freed it"
+            placeholder="What freed it"
+            maxLength={300}
+            style={{ maxWidth: 260 }}
+            value={reason}
+            onChange={(e) => setReason(e.target.value)}
+          />
+        )}
+        <Button loading={write.isPending} onClick={() => say('free')}>
+          It turns freely
+        </Button>
+        <Button onClick={() => say('play')}>It turns, with play</Button>
+        {!bound && <Button onClick={() => say('binds')}>It binds</Button>}
+      </div>
+      <ErrorNotice error={write.error} />
+    </div>
+  );
+}
+
 /** A lead hand's written reason; it stands in the record and in the report. */
 function InWriting({
   tag,
@@ -145,7 +196,7 @@ function InWriting({
 }: {
   tag: string;
   path: string;
-  about: { code?: string; sentence?: string };
+  about: { code?: string; sentence?: string; step?: string };
   label: string;
   button: string;
 }) {

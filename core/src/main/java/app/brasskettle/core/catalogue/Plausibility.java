@@ -6,6 +6,7 @@ import app.brasskettle.core.nameplate.RatingBlock;
 import app.brasskettle.core.quantity.Dimension;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.resistance.ResistanceResult;
+import app.brasskettle.core.surge.SurgeOutcome;
 import app.brasskettle.core.testkind.Doubt;
 import java.util.Optional;
 
@@ -31,6 +32,17 @@ final class Plausibility {
                         "Resistance falls while the voltage stands (polarization index " + Figures.significant(i, 2)
                                 + "): something heats or tracks, or a lead slips",
                         CHECK));
+    }
+
+    /** Three leads that agree to the last sample are one trace sent three times. */
+    static Optional<Doubt> surge(SurgeOutcome r, Optional<Plate> plate, int speed) {
+        boolean one = r.pairs().size() > 1 && r.pairs().values().stream().allMatch(p -> p.differencePercent() == 0);
+        return one
+                ? Optional.of(new Doubt(
+                        false,
+                        "All three traces are the same to the last sample: one trace stands for three leads",
+                        "Surge each lead, and send each its own trace."))
+                : Optional.empty();
     }
 
     static Optional<Doubt> resistance(ResistanceResult r, Optional<Plate> plate, int speed) {

@@ -100,7 +100,7 @@ final class StopMeasures {
     static Optional<Double> run(NoLoadResult r, ShopRules rules) {
         return Optional.of(Math.max(
                 r.currentUnbalancePercent() / RUN_UNBALANCE_PERCENT,
-                r.atRatedVoltage() ? r.noLoadRatioPercent() / NoLoadResult.STOP_RATIO_PERCENT : 0));
+                r.atRatedVoltage() ? r.noLoadRatioPercent() / r.stopFromPercent() : 0));
     }
 
     static Optional<Double> watch(WatchResult r, ShopRules rules) {

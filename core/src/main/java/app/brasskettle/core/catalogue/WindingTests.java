@@ -91,6 +91,8 @@ public final class WindingTests {
             .comparedBy("mean at 25 °C", "Ω", Better.NEITHER, ResistanceResult::meanOhmAt25C)
             .stop(Fault.RESISTANCE, StopEffect.limit(UNEQUAL_CURRENTS))
             .danger(r -> StopMeasures.openCircuit(r.openCircuit().isPresent()))
+            .windingTemperature(t -> t.windingTemperatureC())
+            .ownFigures(t -> t.terminalOhms().read())
             .missedBy(StopMeasures::resistance)
             .evidence(TestEvidence::resistance)
             .doubted(Plausibility::resistance)
@@ -151,6 +153,7 @@ public final class WindingTests {
                     .stop(Fault.LEAKAGE, StopEffect.limit("Leakage to the frame; a touch away from somebody's hand"))
                     .danger(r -> StopMeasures.ground(r.deadGround()))
                     .partial(InsulationResult::spotReading)
+                    .windingTemperature(InsulationReadings::windingTemperatureC)
                     .missedBy(StopMeasures::insulation)
                     .evidence(TestEvidence::insulation)
                     .doubted(Plausibility::insulation)
@@ -178,6 +181,7 @@ public final class WindingTests {
             .tells(Aspect.INSULATION)
             .stop(Fault.LEAKAGE, StopEffect.limit("Leakage to the frame or between circuits"))
             .danger(r -> StopMeasures.ground(r.deadGround()))
+            .windingTemperature(CircuitReadings::windingTemperatureC)
             .missedBy(StopMeasures::circuits)
             .readBy(InstrumentKind.INSULATION_TESTER)
             .offeredWhere(MotorFacts::severalCircuits)
@@ -242,7 +246,11 @@ public final class WindingTests {
             .highVoltage(t -> STEP_SECONDS * t.steps().size())
             .blank(Map.of("steps", List.of(Map.of(), Map.of(), Map.of()))));
 
-    public static final TestKind WITHSTAND_RECORD = KINDS.add(TestDefinition.of(WithstandRecordWorksheet.create())
+    public static final TestKind WITHSTAND_RECORD = KINDS.add(TestDefinition.of(
+                    WithstandRecordWorksheet.create(),
+                    (test, rules) -> WithstandRecordWorksheet.onJob(rules::insulationTestV)
+                            .work()
+                            .apply(test))
             .at(Station.BENCH, "withstand", "Withstand", TestGroup.PROOF)
             .caution(HIGH_VOLTAGE)
             .tells(Aspect.BREAKDOWN)
@@ -269,6 +277,7 @@ public final class WindingTests {
             .danger(StopMeasures::turnShort)
             .missedBy(StopMeasures::surge)
             .evidence(TestEvidence::surge)
+            .doubted(Plausibility::surge)
             .beside(SurgeBeside::judge)
             .readBy(InstrumentKind.SURGE_SET)
             .threePhase()

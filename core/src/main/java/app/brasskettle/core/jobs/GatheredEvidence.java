@@ -30,7 +30,7 @@ final class GatheredEvidence {
             a.signs().forEach(s -> pieces.put(s, JobStep.ARRIVAL.path()));
             a.circumstances().ifPresent(this::circumstances);
         });
-        tests.standing().forEach(t -> t.evidence().forEach(e -> pieces.put(e, t.step())));
+        tests.all().forEach(t -> t.evidence().forEach(e -> pieces.put(e, t.step())));
         apart.findings().ifPresent(f -> f.evidence().forEach(e -> pieces.put(e, JobStep.FINDINGS.path())));
         apart.leads()
                 .filter(LeadMapAssessment::differsFromPlate)

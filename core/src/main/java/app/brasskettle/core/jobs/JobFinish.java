@@ -12,6 +12,7 @@ import app.brasskettle.core.prove.ProofTables;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.redesign.DesignedWinding;
 import app.brasskettle.core.redesign.RedesignAssessment;
+import app.brasskettle.core.redesign.RedesignSheet;
 import app.brasskettle.core.release.ReleaseAssessment;
 import app.brasskettle.core.release.ReleaseFacts;
 import app.brasskettle.core.rewind.RewindAssessment;
@@ -31,6 +32,8 @@ import java.util.OptionalDouble;
 
 /** What the record of a job says to its proof and its release. */
 final class JobFinish {
+
+    private static final double SAME_RATING = 0.005;
 
     private JobFinish() {}
 
@@ -100,6 +103,7 @@ final class JobFinish {
                     "Rewind it, or record the customer’s other answer.",
                     JobStep.OPTIONS.path()));
         }
+        newRating(job, rewound).ifPresent(open::add);
         // What may not be put on power here is released to nobody.
         gate.holding().stream()
                 .filter(EnergiseGate.Reason::outlastsDay)
@@ -113,6 +117,31 @@ final class JobFinish {
                         "Read the real oven, and correct the sheet.",
                         step.path())));
         return open;
+    }
+
+    /** A winding made for other volts or hertz than the plate says: levels, relay, label and certificate go by the plate. */
+    private static Optional<ReleaseAssessment.Hold> newRating(JobRecord job, boolean rewound) {
+        Optional<Plate> plate = job.plate();
+        Optional<String> volts = job.redesign()
+                .flatMap(RedesignSheet::ratedVoltageV)
+                .filter(v -> plate.flatMap(Plate::ratedVoltageV)
+                        .filter(p -> differs(p, v))
+                        .isPresent())
+                .map(v -> Figures.plain(v) + " V");
+        Optional<String> hertz = job.redesign()
+                .flatMap(RedesignSheet::frequencyHz)
+                .filter(f -> plate.filter(p -> differs(p.frequencyHz(), f)).isPresent())
+                .map(f -> Figures.plain(f) + " Hz");
+        return volts.or(() -> hertz)
+                .filter(v -> rewound)
+                .map(v -> new ReleaseAssessment.Hold(
+                        "The new winding is for " + v + ", and the plate says otherwise",
+                        "Put a new plate on, record it on the nameplate sheet, and test by it.",
+                        JobStep.PLATE.path()));
+    }
+
+    private static boolean differs(double a, double b) {
+        return Math.abs(a - b) > SAME_RATING * Math.max(a, b);
     }
 
     private static List<String> leftOut(Optional<TeardownLogAssessment> log) {

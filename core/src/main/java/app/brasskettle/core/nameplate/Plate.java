@@ -57,6 +57,7 @@ public record Plate(
         Optional<List<FieldMark>> marks,
         Optional<PlateClues> clues) {
 
+    private static final double LEAST_VOLTAGE = 10;
     private static final int MAX_BLOCKS = 7;
     /** Speeds closer than this are one speed at another load or voltage. */
     private static final double OTHER_SPEED_SHARE = 0.1;
@@ -89,6 +90,13 @@ public record Plate(
                 problems.add("ratedSpeedRpm", Code.CONTRADICTION, Nameplate.tooFast(v, frequencyHz));
             }
         });
+        ratedVoltageV
+                .filter(v -> v > 0 && v < LEAST_VOLTAGE)
+                .ifPresent(v -> problems.add(
+                        "ratedVoltageV",
+                        Code.RANGE,
+                        "Rated voltage is " + v + " V, and no motor that is rewound is rated under "
+                                + Math.round(LEAST_VOLTAGE) + " V: read the plate again"));
         problems.present("connection", connection);
         problems.present("windingKind", windingKind);
         problems.present("insulationClass", insulationClass);

@@ -18,7 +18,7 @@ public enum Dimension implements Coded {
     POWER("W", "kW 1e3", "W 1", "MW 1e6", "hp 745.699872"),
     VOLTAGE("V", "V 1", "kV 1e3", "mV 1e-3"),
     CURRENT("A", "A 1", "mA 1e-3", "kA 1e3"),
-    SPEED("r/min", "r/min 1", "rpm 1", "rev/min 1", "1/min 1"),
+    SPEED("r/min", "r/min 1", "rpm 1", "rev/min 1", "1/min 1", "min-1 1"),
     FREQUENCY("Hz", "Hz 1", "kHz 1e3"),
     RESISTANCE("Ω", "Ω 1", "mΩ 1e-3", "m 1e-3", "µΩ 1e-6", "kΩ 1e3", "k 1e3"),
     INSULATION("MΩ", "MΩ 1", "Mohm 1", "M 1", "kΩ 1e-3", "k 1e-3", "Ω 1e-6", "GΩ 1e3", "Gohm 1e3", "G 1e3", "TΩ 1e6"),
@@ -46,7 +46,7 @@ public enum Dimension implements Coded {
     SHAFT_VOLTAGE("mV", "mV 1", "V 1e3", "µV 1e-3"),
     FORCE("N", "N 1", "kN 1e3", "lbf 4.4482216152605"),
     MONEY("", " 1"),
-    RATIO("", " 1"),
+    RATIO("", " 1", "% 0.01"),
     COUNT("", " 1");
 
     private final String si;

@@ -2,6 +2,7 @@ package app.brasskettle.core.quantity;
 
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
+import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -31,6 +32,15 @@ public record Quantity(double value, String written, String shown, boolean beyon
             return Optional.empty();
         }
         String plain = WrittenNumber.plainly(UnitWords.signs(written));
+        List<String> several = WrittenNumber.several(UnitWords.signs(written));
+        if (!several.isEmpty()) {
+            problems.add(
+                    field,
+                    Problem.Code.COUNT,
+                    "“" + written + "” is " + several.size() + " values: " + String.join(", ", several)
+                            + ". Enter one here; the other belongs to the other rating");
+            return Optional.empty();
+        }
         if (plain.contains(",")) {
             problems.add(field, Problem.Code.SYNTAX, "“" + written + "” has a comma. Write 1.5 or 1500");
             return Optional.empty();

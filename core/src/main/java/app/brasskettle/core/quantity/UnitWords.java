@@ -25,6 +25,7 @@ final class UnitWords {
             Map.entry("GΩ", List.of("gig", "gigs", "gigohm", "gigohms")),
             Map.entry("Hz", List.of("hertz", "cycles", "cps")),
             Map.entry("rpm", List.of("revs", "rev/min")),
+            Map.entry("min-1", List.of("min⁻¹", "min−1", "min^-1", "/min")),
             Map.entry("µF", List.of("mfd", "uf", "microfarad", "microfarads")),
             Map.entry("mm", List.of("mm", "millimetre", "millimetres", "millimeter", "millimeters")),
             Map.entry("mil", List.of("mils", "thou", "thous")),

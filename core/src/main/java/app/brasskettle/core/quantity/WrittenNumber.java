@@ -1,16 +1,29 @@
 package app.brasskettle.core.quantity;
 
+import java.math.BigInteger;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** A number as people write it: 1.5, 1e3, 3/4, 12 1/2, 12½. */
+/** A number as people write it: 1.5, 1e3, 3/4, 12 1/2, 12½, 1 455. */
 final class WrittenNumber {
 
+    /** A fraction of a workshop: 7/8, 1/3, 5/64. Any other stroke stands between two values. */
+    private static final String OF_A_WHOLE = "\\d+/(?:2|3|4|8|16|32|64)(?!\\d)";
+
     /** What a number looks like, for the pattern of a figure with its unit; longer shapes first. */
-    static final String SHAPE = "[-+−]?(?:\\d+[ -])?\\d+/\\d+|[-+−]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][-+]?\\d+)?";
+    static final String SHAPE =
+            "[-+−]?(?:\\d+[ -])?" + OF_A_WHOLE + "|[-+−]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][-+]?\\d+)?";
 
     private static final Pattern FRACTION = Pattern.compile("([-+−]?)(?:(\\d+)[ -])?(\\d+)/(\\d+)");
+    private static final String PLAIN = "\\d+(?:[.,]\\d+)?";
+    private static final Pattern SEVERAL =
+            Pattern.compile("(" + PLAIN + "(?:\\s*[-–/]\\s*" + PLAIN + ")+)\\s*([^\\d\\s].*)?");
+    /** Thousands parted by a blank: "1 455", never "1 1/2". */
+    private static final Pattern THOUSANDS =
+            Pattern.compile("(?<![\\d.,/])(\\d{1,3})((?:[ \\u00a0\\u2009\\u202f]\\d{3})+)(?![\\d/])");
+
     private static final Map<String, String> SIGNS = Map.of(
             "½", "1/2", "¼", "1/4", "¾", "3/4", "⅓", "1/3", "⅔", "2/3", "⅛", "1/8", "⅜", "3/8", "⅝", "5/8", "⅞", "7/8");
 
@@ -25,12 +38,40 @@ final class WrittenNumber {
      * is, since it may be one and a half or fifteen hundred.
      */
     static String plainly(String text) {
-        String out = DECIMAL_COMMA.matcher(text.replace('⁄', '/')).replaceFirst("$1.");
+        String whole = THOUSANDS
+                .matcher(text.replace('⁄', '/'))
+                .replaceAll(m -> m.group(1) + m.group(2).replaceAll("\\D", ""));
+        String out = DECIMAL_COMMA.matcher(whole).replaceFirst("$1.");
         for (Map.Entry<String, String> sign : SIGNS.entrySet()) {
             out = out.replaceAll("(?<=\\d)\\s*" + sign.getKey(), " " + sign.getValue())
                     .replace(sign.getKey(), sign.getValue());
         }
         return out;
+    }
+
+    /**
+     * Values that a text names side by side: "230/400", "208-230/460", "26,1/15,1". Two values are two values, never a fraction and never
+     * a difference; a mixed number and a usual fraction ("7-1/2", "3/4") are one.
+     *
+     * @return each as written, in their order; empty where the text is one value
+     */
+    static List<String> several(String text) {
+        Matcher m = SEVERAL.matcher(text.strip());
+        if (!m.matches() || oneFraction(m.group(1))) {
+            return List.of();
+        }
+        return List.of(m.group(1).split("\\s*[-–/]\\s*"));
+    }
+
+    private static boolean oneFraction(String text) {
+        Matcher m = FRACTION.matcher(text);
+        if (!m.matches() || !text.matches("(?:\\d+[ -])?" + OF_A_WHOLE)) {
+            return false;
+        }
+        long over = Long.parseLong(m.group(3));
+        long under = Long.parseLong(m.group(4));
+        return over < under
+                && BigInteger.valueOf(over).gcd(BigInteger.valueOf(under)).equals(BigInteger.ONE);
     }
 
     /**

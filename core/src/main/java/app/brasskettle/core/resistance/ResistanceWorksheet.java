@@ -143,26 +143,44 @@ public final class ResistanceWorksheet {
                         "Odd one: " + odd,
                         LIMIT_SOURCE,
                         "Clean the lugs, four-wire clips, measure again.");
-            default ->
-                new Judgement(
-                        verdict,
-                        figure,
-                        "Odd one: " + odd,
-                        LIMIT_SOURCE,
-                        test.connection() == Connection.UNKNOWN
-                                ? "Find out how it is connected, then look for a poor joint."
-                                : "Look for a poor joint or wrong turns in that phase.");
+            default -> new Judgement(verdict, figure, "Odd one: " + odd, LIMIT_SOURCE, next(test.connection(), phases));
         };
     }
 
-    private static String odd(Map<String, Double> phases) {
-        double mean = phases.values().stream()
+    /** A joint can only read high; a phase that reads low has turns shorted, or a parallel path beside it. */
+    private static String next(Connection connection, Optional<Map<String, Double>> phases) {
+        if (connection == Connection.UNKNOWN) {
+            return "Find out how it is connected; then a phase that reads high has a poor joint, one that reads low shorted"
+                    + " turns.";
+        }
+        boolean low = phases.filter(ResistanceWorksheet::oddReadsLow).isPresent();
+        return low
+                ? "That phase reads low: shorted turns, wrong turns, or a parallel path. Surge it; look at its joints for a"
+                        + " bridge."
+                : "That phase reads high: look for a poor joint or wrong turns in it.";
+    }
+
+    private static boolean oddReadsLow(Map<String, Double> phases) {
+        return oddOne(phases).getValue() < mean(phases);
+    }
+
+    private static Map.Entry<String, Double> oddOne(Map<String, Double> phases) {
+        double mean = mean(phases);
+        return phases.entrySet().stream()
+                .max(Comparator.comparingDouble(e -> Math.abs(e.getValue() - mean)))
+                .orElseThrow();
+    }
+
+    private static double mean(Map<String, Double> phases) {
+        return phases.values().stream()
                 .mapToDouble(Double::doubleValue)
                 .average()
                 .orElseThrow();
-        Map.Entry<String, Double> worst = phases.entrySet().stream()
-                .max(Comparator.comparingDouble(e -> Math.abs(e.getValue() - mean)))
-                .orElseThrow();
+    }
+
+    private static String odd(Map<String, Double> phases) {
+        double mean = mean(phases);
+        Map.Entry<String, Double> worst = oddOne(phases);
         return "phase " + worst.getKey().toUpperCase(java.util.Locale.ROOT) + " at "
                 + Figures.show(worst.getValue(), Dimension.RESISTANCE) + ", "
                 + Figures.percent(100 * Math.abs(worst.getValue() - mean) / mean)

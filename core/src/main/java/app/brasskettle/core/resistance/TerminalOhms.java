@@ -1,7 +1,9 @@
 package app.brasskettle.core.resistance;
 
 import app.brasskettle.core.worksheet.Problems;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Resistance in Ω between each pair of terminals; absent for a pair that reads open. The test it belongs to checks it, so that a
@@ -17,6 +19,11 @@ public record TerminalOhms(Optional<Double> ab, Optional<Double> bc, Optional<Do
 
     public static TerminalOhms of(double ab, double bc, double ca) {
         return new TerminalOhms(Optional.of(ab), Optional.of(bc), Optional.of(ca));
+    }
+
+    /** Lists the readings there are, in the order ab, bc, ca. */
+    public List<Double> read() {
+        return Stream.of(ab, bc, ca).flatMap(Optional::stream).toList();
     }
 
     public Optional<Double> of(Pair pair) {

@@ -1,7 +1,6 @@
 package app.brasskettle.core.rewind;
 
 import app.brasskettle.core.oven.OvenReading;
-import app.brasskettle.core.rules.ShopLimit;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.work.JobStep;
 import java.util.ArrayList;
@@ -31,13 +30,7 @@ public record OvenTrace(
                 .ifPresent(s -> add(all, JobStep.STRIPPING, "Burnout", s.oven(), s.holdC(rules), s.limitC(rules)));
         record.varnishing().map(RewindRecord.Written::sheet).ifPresent(v -> {
             for (int i = 0; i < v.passes().size(); i++) {
-                add(
-                        all,
-                        JobStep.VARNISH,
-                        "Bake " + (i + 1),
-                        v.passes().get(i).oven(),
-                        Varnishing.holdC(rules),
-                        rules.figure(ShopLimit.BAKE_LIMIT_C));
+                add(all, JobStep.VARNISH, "Bake " + (i + 1), v.passes().get(i).oven(), v.holdC(rules), v.limitC(rules));
             }
         });
         return List.copyOf(all);

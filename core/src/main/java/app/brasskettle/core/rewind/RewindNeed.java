@@ -73,8 +73,8 @@ public enum RewindNeed implements Coded {
     STRIPPED(
             EnumSet.of(JobStep.CORE_AFTER, JobStep.INSERTION),
             f -> !f.present(),
-            f -> "The old winding is still in",
-            "Strip it.",
+            f -> f.coilsIn() ? "The new winding is in" : "The old winding is still in",
+            "A winding is laid into an empty core: strip what is in it first.",
             JobStep.STRIPPING.path()),
     CORE_SOUND(
             EnumSet.of(JobStep.INSERTION),

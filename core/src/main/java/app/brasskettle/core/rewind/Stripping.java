@@ -63,6 +63,7 @@ public record Stripping(
         NOT_KNOWN
     }
 
+    private static final double MARGIN_K = 15;
     private static final int MOST_READINGS = 10_000;
     private static final double HEAVIEST_KG = 100_000;
 
@@ -129,9 +130,9 @@ public record Stripping(
                         r, holdC(rules), rules.figure(ShopLimit.BURNOUT_HOLD_MINUTES), limitC(rules), maxGapMinutes));
     }
 
-    /** The temperature from which time counts. */
+    /** The temperature from which time counts: where the usual one is at the limit or over it, so far under that a part can be held. */
     public double holdC(ShopRules rules) {
-        return Math.min(rules.figure(ShopLimit.BURNOUT_HOLD_C), limitC(rules) - 1);
+        return Math.min(rules.figure(ShopLimit.BURNOUT_HOLD_C), limitC(rules) - MARGIN_K);
     }
 
     /** The limit of the part: the lowest that core and frame allow; what is not known counts as the more delicate. */

@@ -21,6 +21,7 @@ import java.util.Optional;
  *
  * @param method how
  * @param varnish what, as the tin says
+ * @param resin its curve, where it is another than the shop's usual one
  * @param preheatC temperature of the winding as it went in
  * @param drainMinutes how long it drained
  * @param massBeforeKg stator before the first dip
@@ -30,6 +31,7 @@ import java.util.Optional;
 public record Varnishing(
         Method method,
         Optional<String> varnish,
+        @Asked("cures as") Optional<ResinCure> resin,
         @Asked("preheated to") Optional<Double> preheatC,
         @Asked("drained for") Optional<Double> drainMinutes,
         @Asked("stator before") Optional<Double> massBeforeKg,
@@ -88,6 +90,7 @@ public record Varnishing(
 
     public Varnishing {
         varnish = Problems.orEmpty(varnish).filter(s -> !s.isBlank());
+        resin = Problems.orEmpty(resin);
         preheatC = Problems.orEmpty(preheatC);
         drainMinutes = Problems.orEmpty(drainMinutes);
         massBeforeKg = Problems.orEmpty(massBeforeKg);
@@ -145,22 +148,32 @@ public record Varnishing(
         return List.copyOf(lines);
     }
 
-    /** The temperature from which baking counts. */
-    public static double holdC(ShopRules rules) {
+    /** The temperature from which baking counts: that of the resin named, else the shop's usual one. */
+    public double holdC(ShopRules rules) {
+        return resin.map(ResinCure::holdC).orElseGet(() -> usualHoldC(rules));
+    }
+
+    /** The temperature from which baking counts with the shop's usual resin. */
+    public static double usualHoldC(ShopRules rules) {
         return Math.min(rules.figure(ShopLimit.BAKE_HOLD_C), rules.figure(ShopLimit.BAKE_LIMIT_C) - 1);
     }
 
-    private static Judgement bake(int number, Pass pass, ShopRules rules) {
+    /** How long it is held, in minutes. */
+    public double holdMinutes(ShopRules rules) {
+        return resin.map(ResinCure::holdMinutes).orElseGet(() -> rules.figure(ShopLimit.BAKE_HOLD_MINUTES));
+    }
+
+    /** The temperature that the part is not to pass. */
+    public double limitC(ShopRules rules) {
+        return resin.map(ResinCure::limitC).orElseGet(() -> rules.figure(ShopLimit.BAKE_LIMIT_C));
+    }
+
+    private Judgement bake(int number, Pass pass, ShopRules rules) {
         Judgement judged = pass.readings()
                 .filter(r -> pass.baked())
                 .map(r -> OvenWorksheet.create()
                         .work()
-                        .apply(new OvenCurve(
-                                r,
-                                holdC(rules),
-                                rules.figure(ShopLimit.BAKE_HOLD_MINUTES),
-                                rules.figure(ShopLimit.BAKE_LIMIT_C),
-                                pass.maxGapMinutes()))
+                        .apply(new OvenCurve(r, holdC(rules), holdMinutes(rules), limitC(rules), pass.maxGapMinutes()))
                         .judgement())
                 .orElseGet(() -> new Judgement(
                         Verdict.UNPROVEN,

@@ -15,6 +15,8 @@ import java.util.List;
  * @param noLoadRatioPercent mean current over the rated one
  * @param typicalLowPercent least usual share for its poles
  * @param typicalHighPercent most usual share
+ * @param stopFromPercent share from which a run at rated voltage is Stop on a job: one and a half times the usual range, under 2 kW the
+ *     rated current (shop rule)
  * @param atRatedVoltage whether the mean voltage lies within 5 % of the rated one
  * @param lostPhase true when a line carries no current
  * @param verdict the word
@@ -28,13 +30,10 @@ public record NoLoadResult(
         double noLoadRatioPercent,
         double typicalLowPercent,
         double typicalHighPercent,
+        double stopFromPercent,
         boolean atRatedVoltage,
         boolean lostPhase,
         Verdict verdict,
         Judgement judgement,
         List<Step> steps)
-        implements Judged {
-
-    /** From this share of the rated current on, at rated voltage, a run without load is Stop on a job (shop rule). */
-    public static final double STOP_RATIO_PERCENT = 200;
-}
+        implements Judged {}

@@ -19,6 +19,10 @@ public final class NoLoadWorksheet {
     private static final double SLOPE_FROM_W = 1000;
     private static final double SLOPE_TO_W = 4000;
     private static final double NEAR_RATED_PERCENT = 5;
+    /** A motor without load that draws one and a half times its usual range has wrong turns, a wrong connection or a bad core. */
+    private static final double OVER_RANGE = 1.5;
+
+    private static final double RATED = 100;
     private static final String SOURCE = "Shop rule: no-load shares by poles; unbalance by the definition of NEMA MG 1";
 
     private NoLoadWorksheet() {}
@@ -43,7 +47,7 @@ public final class NoLoadWorksheet {
 
     /**
      * Judges a run on a job: the share that small motors may draw falls evenly from 1 to 4 kW in place of a step at 2 kW, and
-     * twice the rated current is Stop.
+     * over one and a half times the usual range is Stop; under 2 kW, over the rated current.
      */
     public static Worksheet<NoLoadRun, NoLoadResult> onJob() {
         return worksheet(true);
@@ -75,9 +79,10 @@ public final class NoLoadWorksheet {
         boolean atRated = !Limit.over(off, NEAR_RATED_PERCENT);
         boolean outside = atRated && (Limit.under(share, usual.low()) || Limit.over(share, high));
         Verdict verdict;
+        double stopFrom = run.ratedPowerW() < SMALL_W ? RATED : OVER_RANGE * usual.high();
         boolean lost = run.deadLines().filter(d -> !d.isEmpty()).isPresent();
-        boolean twice = job && atRated && !Limit.under(share, NoLoadResult.STOP_RATIO_PERCENT);
-        if (lost || twice || Limit.over(unbalance, UNBALANCE_STOP) && Limit.over(unbalance, explained)) {
+        boolean far = job && atRated && Limit.over(share, stopFrom);
+        if (lost || far || Limit.over(unbalance, UNBALANCE_STOP) && Limit.over(unbalance, explained)) {
             verdict = Verdict.STOP;
         } else if (Limit.over(unbalance, UNBALANCE_WATCH) || outside) {
             verdict = Verdict.WATCH;
@@ -90,7 +95,7 @@ public final class NoLoadWorksheet {
                 + "Unbalance " + Figures.percent(unbalance) + " (watch 5, stop 10; the supply explains "
                 + Figures.percent(explained) + "), current " + Figures.percent(share) + " of rated (usual "
                 + Figures.plain(usual.low()) + " to " + Figures.significant(high, 3) + " %"
-                + (job ? ", stop from 200 %)" : ")");
+                + (job ? ", stop over " + Figures.significant(stopFrom, 3) + " %)" : ")");
         return new NoLoadResult(
                 unbalance,
                 supply,
@@ -98,6 +103,7 @@ public final class NoLoadWorksheet {
                 share,
                 usual.low(),
                 high,
+                stopFrom,
                 atRated,
                 lost,
                 verdict,

@@ -2,6 +2,7 @@ package app.brasskettle.core.testkind;
 
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.choice.MotorCondition;
+import app.brasskettle.core.insulation.InsulationClass;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.surge.SurgeLevel;
@@ -10,6 +11,7 @@ import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.work.Fault;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.TestGroup;
+import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Worksheet;
 import java.util.Collections;
 import java.util.LinkedHashSet;
@@ -84,6 +86,10 @@ public final class TestDefinition<I extends Record, R> {
     private Optional<KeyFigure<R>> keyFigure = Optional.empty();
     private boolean speaksUnproven;
     private BiFunction<R, Verdict, List<Evidence>> evidence = (result, verdict) -> List.of();
+    private Function<I, Optional<Double>> windingC = readings -> Optional.empty();
+    private Function<I, Optional<InsulationClass>> claimedClass = readings -> Optional.empty();
+    private Function<I, Optional<Coded>> saysMotorIs = readings -> Optional.empty();
+    private Function<I, List<Double>> ownFigures = readings -> List.of();
     private Predicate<R> partial = result -> false;
     private Predicate<I> standsIn = readings -> false;
     private Function<R, Fault> fault = result -> Fault.TESTER;
@@ -340,6 +346,30 @@ public final class TestDefinition<I extends Record, R> {
         return this;
     }
 
+    /** The winding temperature it was taken at, where its readings hold one. */
+    public TestDefinition<I, R> windingTemperature(ToDoubleFunction<I> read) {
+        windingC = readings -> Optional.of(read.applyAsDouble(readings));
+        return this;
+    }
+
+    /** The insulation class its readings claim. */
+    public TestDefinition<I, R> claimsClass(Function<I, InsulationClass> read) {
+        claimedClass = readings -> Optional.of(read.apply(readings));
+        return this;
+    }
+
+    /** What its readings say the motor is, and every other test of the kind must say as well. */
+    public TestDefinition<I, R> saysMotorIs(Function<I, Coded> read) {
+        saysMotorIs = readings -> Optional.of(read.apply(readings));
+        return this;
+    }
+
+    /** The figures that no two windings share to the last digit. */
+    public TestDefinition<I, R> ownFigures(Function<I, List<Double>> read) {
+        ownFigures = read;
+        return this;
+    }
+
     /** What no such motor can read. */
     public TestDefinition<I, R> doubted(DoubtRule<R> rule) {
         doubt = rule;
@@ -381,6 +411,12 @@ public final class TestDefinition<I extends Record, R> {
 
     List<Evidence> evidence(Object result, Verdict verdict) {
         return verdict == Verdict.UNPROVEN && !speaksUnproven ? List.of() : evidence.apply(own(result), verdict);
+    }
+
+    TestKind.Claims claims(Record readings) {
+        I own = input.cast(readings);
+        return new TestKind.Claims(
+                windingC.apply(own), claimedClass.apply(own), saysMotorIs.apply(own), ownFigures.apply(own));
     }
 
     boolean partial(Object result) {

@@ -2,6 +2,7 @@ package app.brasskettle.core.testkind;
 
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.choice.MotorCondition;
+import app.brasskettle.core.insulation.InsulationClass;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.surge.SurgeLevel;
@@ -23,6 +24,25 @@ import java.util.Set;
  * <p>Kinds are compared by the order in which the work of a job comes to them.
  */
 public final class TestKind implements Coded, Comparable<TestKind> {
+
+    /**
+     * What readings claim beside what they measure, which the rest of the record can contradict.
+     *
+     * @param windingC winding temperature in °C
+     * @param insulationClass insulation class that a limit rests on
+     * @param motorIs what the motor is, such as how it starts
+     * @param ownFigures figures that no two windings share to the last digit
+     */
+    public record Claims(
+            Optional<Double> windingC,
+            Optional<InsulationClass> insulationClass,
+            Optional<Coded> motorIs,
+            List<Double> ownFigures) {
+
+        public Claims {
+            ownFigures = List.copyOf(ownFigures);
+        }
+    }
 
     private final int order;
     private final TestDefinition<?, ?> definition;
@@ -75,6 +95,11 @@ public final class TestKind implements Coded, Comparable<TestKind> {
     /** Names what its result tells about the condition of the motor, which the choice rests on. */
     public MotorCondition.Aspect aspect() {
         return definition.aspect;
+    }
+
+    /** Reads what readings of it claim, which the rest of the record can contradict. */
+    public Claims claims(Record readings) {
+        return definition.claims(readings);
     }
 
     /** Tells whether a result of it is a triage and no full test. */

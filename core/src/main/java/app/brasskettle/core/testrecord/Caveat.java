@@ -39,6 +39,8 @@ public record Caveat(Kind kind, String sentence, String next) {
         TEST_VOLTAGE(Effect.IN_DOUBT_UNLESS_STOP),
         /** The resistance fell while the voltage stood. */
         RESISTANCE_FALLS(Effect.IN_DOUBT_UNLESS_STOP),
+        /** Something else on record says otherwise: a temperature, the kind of motor, a stall, another test's very figures. */
+        CONTRADICTS_RECORD(Effect.IN_DOUBT_UNLESS_STOP),
         /** No such motor can read so. */
         IMPLAUSIBLE(Effect.IN_DOUBT);
 

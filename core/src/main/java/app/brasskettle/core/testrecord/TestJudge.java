@@ -14,6 +14,8 @@ import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.work.Fault;
 import app.brasskettle.core.work.TestGroup;
 import app.brasskettle.core.work.WindingState;
+import app.brasskettle.core.work.Work;
+import app.brasskettle.core.work.WorkDone;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -35,6 +37,7 @@ public final class TestJudge {
     private final boolean simulatedProve;
     private final WindingState winding;
     private final Map<RecordedTest, Judging> alone = new IdentityHashMap<>();
+    private final RecordContradictions contradictions;
 
     private TestJudge(ShopRules rules, Optional<Plate> plate, MotorTimeline timeline, boolean simulatedProve) {
         this.rules = rules;
@@ -43,6 +46,7 @@ public final class TestJudge {
         this.simulatedProve = simulatedProve;
         this.winding = timeline.winding();
         timeline.tests().forEach(t -> alone.put(t, t.alone(rules)));
+        this.contradictions = new RecordContradictions(timeline, plate, alone, simulatedProve);
     }
 
     /**
@@ -143,7 +147,7 @@ public final class TestJudge {
             case IN_DOUBT_UNLESS_STOP -> judging.own().verdict() != Verdict.STOP;
             case AGED, NOTE -> false;
         });
-        if (!test.standing() || doubted) {
+        if (!speaksOfFailure(test) || doubted) {
             return List.of();
         }
         Verdict own = judging.own().verdict();
@@ -152,6 +156,24 @@ public final class TestJudge {
                 .filter(v -> own != Verdict.UNPROVEN || v == Verdict.STOP)
                 .orElse(own);
         return test.kind().evidence(judging.result(), word);
+    }
+
+    /**
+     * Whether it is the last word of its kind on the winding that failed: what is read once copper came out is of the new winding, and
+     * speaks neither for nor against the old failure.
+     */
+    private boolean speaksOfFailure(RecordedTest test) {
+        double out = timeline.works().stream()
+                .filter(w -> w.work() == Work.STRIPPED || w.work() == Work.REWOUND)
+                .mapToDouble(WorkDone::at)
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
+        return out == Double.POSITIVE_INFINITY
+                ? test.standing()
+                : test.at() < out
+                        && timeline.tests().stream()
+                                .filter(t -> t.kind() == test.kind() && t.speed() == test.speed())
+                                .noneMatch(t -> t != test && t.at() >= test.at() && t.at() < out);
     }
 
     private boolean proves(RecordedTest test, List<Caveat> caveats) {
@@ -182,6 +204,7 @@ public final class TestJudge {
                     "Prove the tester, then test again."));
         }
         voltage(test, judging).ifPresent(caveats::add);
+        caveats.addAll(contradictions.of(test));
         test.kind()
                 .doubt(judging.result(), plate, test.speed())
                 .ifPresent(d -> caveats.add(new Caveat(

@@ -8,6 +8,7 @@ import app.brasskettle.core.worksheet.Step;
 import app.brasskettle.core.worksheet.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.DoubleUnaryOperator;
 
 /** A withstand test judged: stood the level for a minute, broke down, or proves nothing. */
 public final class WithstandRecordWorksheet {
@@ -30,13 +31,33 @@ public final class WithstandRecordWorksheet {
                 WithstandRecordWorksheet::work);
     }
 
+    /**
+     * Judges a test on a job. In service, at low voltage, the standard's level can lie under the voltage of the insulation test, which
+     * every winding stands before it: the withstand test is never gentler than that.
+     *
+     * @param insulationTestV direct voltage at which this shop tests insulation, by rated voltage
+     */
+    public static Worksheet<WithstandRecord, WithstandResult> onJob(DoubleUnaryOperator insulationTestV) {
+        return new Worksheet<>(
+                "withstand-record",
+                "Withstand test",
+                WithstandRecord.class,
+                List.of("IEC 60034-1", "IEEE Std 95"),
+                test -> work(test, insulationTestV.applyAsDouble(test.ratedVoltageV())));
+    }
+
     private static WithstandResult work(WithstandRecord test) {
+        return work(test, 0);
+    }
+
+    private static WithstandResult work(WithstandRecord test, double leastDirectV) {
         WithstandLevels levels = WithstandWorksheet.create()
                 .work()
                 .apply(new WithstandQuestion(test.ratedVoltageV(), test.state(), test.school(), test.repeat()));
         boolean direct = test.supply() == WithstandRecord.Supply.DIRECT;
         double small = WithstandWorksheet.smallMachineAcV(test).orElse(levels.acV());
-        double required = direct ? small * levels.dcV() / levels.acV() : small;
+        double ratio = levels.dcV() / levels.acV();
+        double required = Math.max(direct ? small * ratio : small, direct ? leastDirectV : leastDirectV / ratio);
         double share = 100 * test.appliedVoltageV() / required;
         List<Step> steps = new ArrayList<>(levels.steps().subList(0, direct ? 2 : 1));
         steps.add(new Step(

@@ -46,6 +46,6 @@ public record WorkDone(Work work, Optional<Remedy> remedy, String place, double 
 
     /** Tells whether the shaft has to be turned by hand once more before power. */
     public boolean movesShaft() {
-        return remedy.map(Remedy::movesShaft).orElse(work == Work.MACHINED || work == Work.REASSEMBLED);
+        return remedy.map(Remedy::movesShaft).orElse(work == Work.MACHINED);
     }
 }

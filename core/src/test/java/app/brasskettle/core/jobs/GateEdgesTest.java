@@ -188,12 +188,13 @@ class GateEdgesTest {
         assertThat(charged.gate().validUntil()).contains(charged.now + 240);
     }
 
-    /** 40 °C counts as cold after a stall. */
+    /** 40 °C counts as cold after a stall, and nobody believes it within the hour. */
     @ParameterizedTest
-    @CsvSource({"40, false", "40.1, true"})
-    void aStallIsOverColdOnly(double temperature, boolean stalled) {
+    @CsvSource({"40, 3600, false", "40.1, 3600, true", "40, 3400, true", "25, 60, true"})
+    void aStallIsOverColdOnly(double temperature, double later, boolean stalled) {
         Story story = Story.sound()
                 .test(RunningTests.START_LOG, Story.start(0, 40), Optional.empty())
+                .wait(later)
                 .lockOut()
                 .insulation(900, temperature, 60, Optional.of(500.0))
                 .discharge()

@@ -104,7 +104,22 @@ class GateRowsTest {
 
     @Test
     void startingGearIsProvedHere() {
-        Story story = new Story()
+        assertThat(codes(singlePhase().sample(RunningTests.STARTING_GEAR, Origin.SIMULATED)))
+                .containsExactly("starting-gear-missing");
+        assertThat(codes(singlePhase().sample(RunningTests.STARTING_GEAR))).isEmpty();
+    }
+
+    /** What a simulated instrument showed is not made real by typing it. */
+    @Test
+    void aSimulatedReadingTypedAgainProvesNothing() {
+        assertThat(codes(singlePhase()
+                        .sample(RunningTests.STARTING_GEAR, Origin.SIMULATED)
+                        .sample(RunningTests.STARTING_GEAR)))
+                .containsExactly("starting-gear-missing");
+    }
+
+    private static Story singlePhase() {
+        return new Story()
                 .plate(Story.SINGLE_PHASE)
                 .shaft(Arrival.ShaftState.FREE)
                 .lockOut()
@@ -112,10 +127,7 @@ class GateRowsTest {
                 .sample(WindingTests.SINGLE_PHASE_WINDINGS)
                 .insulation(900)
                 .discharge()
-                .release()
-                .sample(RunningTests.STARTING_GEAR, Origin.SIMULATED);
-        assertThat(codes(story)).containsExactly("starting-gear-missing");
-        assertThat(codes(story.sample(RunningTests.STARTING_GEAR))).isEmpty();
+                .release();
     }
 
     /** A core looped before the winding was stripped, or by a reading that proves nothing, is no core proved. */
@@ -156,7 +168,10 @@ class GateRowsTest {
                         .insulation(900)
                         .discharge()))
                 .contains("surge-unlike");
-        assertThat(codes(story.sample(WindingTests.SURGE_RISE)
+        assertThat(codes(Story.sound()
+                        .surgeUnlike()
+                        .discharge()
+                        .sample(WindingTests.SURGE_RISE)
                         .discharge()
                         .insulation(900)
                         .discharge()))

@@ -69,7 +69,7 @@ class GateSequenceTest {
     private static Deed copper(String name, double ca, boolean good) {
         return new Deed(name, (s, o) -> {
             s.test(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, ca), Optional.empty());
-            o.copper(good, s.by);
+            o.copper(s.now, good, s.by);
         });
     }
 
@@ -83,7 +83,7 @@ class GateSequenceTest {
     private static Deed start(String name, double rpm, double seconds, boolean stall) {
         return new Deed(name, (s, o) -> {
             s.test(RunningTests.START_LOG, Story.start(rpm, seconds), Optional.empty());
-            o.start(stall);
+            o.start(s.now, stall);
         });
     }
 

@@ -79,6 +79,7 @@ final class SafetyOracle {
     private boolean runLost;
     private boolean stalled;
     private boolean lastStartStopped;
+    private double stalledAt = Double.NEGATIVE_INFINITY;
     private double dischargedAt = Double.NEGATIVE_INFINITY;
     private double lockedOutAt = Double.NEGATIVE_INFINITY;
     private boolean lockOutOff = true;
@@ -118,8 +119,10 @@ final class SafetyOracle {
 
     /** An insulation test that was made here at the voltage and for the time that is asked, with a good figure. */
     void insulationGood(double now, String by) {
-        insulationGood = wound && testerProved(now);
-        if (testerProved(now)) {
+        // The story's readings say 40 °C, which a winding that stalled within the hour is not.
+        boolean believed = testerProved(now) && now - stalledAt >= Story.HOUR;
+        insulationGood = wound && believed;
+        if (believed) {
             stalled = false;
             leakage.good(by);
             ground.good(by);
@@ -129,7 +132,7 @@ final class SafetyOracle {
 
     void insulationLow(double now, boolean dead) {
         insulationGood = false;
-        if (testerProved(now)) {
+        if (testerProved(now) && now - stalledAt >= Story.HOUR) {
             stalled = false;
         }
         if (dead) {
@@ -147,11 +150,12 @@ final class SafetyOracle {
         voltage(now, 60);
     }
 
-    void copper(boolean good, String by) {
-        copperGood = good;
-        if (good) {
+    void copper(double now, boolean good, String by) {
+        boolean believed = now - stalledAt >= Story.HOUR;
+        copperGood = good && believed;
+        if (good && believed) {
             unequalCopper.good(by);
-        } else {
+        } else if (!good) {
             unequalCopper.stop();
             stopped();
         }
@@ -193,7 +197,8 @@ final class SafetyOracle {
         }
     }
 
-    void start(boolean stall) {
+    void start(double now, boolean stall) {
+        stalledAt = stall ? now : stalledAt;
         stalled = stall;
         lastStartStopped = stall;
         lockOutOff = true;

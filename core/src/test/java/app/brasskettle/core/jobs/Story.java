@@ -224,7 +224,7 @@ final class Story {
                 "connection", "wye",
                 "windingKind", "random-wound",
                 "conductor", "copper",
-                "windingTemperatureC", 20,
+                "windingTemperatureC", 40,
                 "terminalOhms", Map.of("ab", ab, "bc", bc, "ca", ca));
     }
 

@@ -121,6 +121,53 @@ class QuantityTest {
         assertThat(Refusals.fields(problems::throwIfAny)).containsExactly("power");
     }
 
+    /** Two values are two values: never a fraction and never a difference. Each text as plates and cards carry it. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "230/400 | VOLTAGE | 230, 400",
+                "208-230/460 | VOLTAGE | 208, 230, 460",
+                "230 / 400 V | VOLTAGE | 230, 400",
+                "26,1/15,1 | CURRENT | 26,1, 15,1",
+                "27-26/13 A | CURRENT | 27, 26, 13",
+                "1455/1755 | SPEED | 1455, 1755",
+                "1455/725 | SPEED | 1455, 725",
+                "50/60 Hz | FREQUENCY | 50, 60",
+                "208-230 | VOLTAGE | 208, 230",
+                "4/8 | CURRENT | 4, 8",
+                "5/3 | CURRENT | 5, 3"
+            })
+    void twoValuesAreNeverOne(String text, Dimension kind, String values) {
+        Problems problems = new Problems();
+        assertThat(Quantity.parse("field", text, kind, problems)).isEmpty();
+        assertThat(Refusals.of(problems::throwIfAny)).singleElement().satisfies(p -> {
+            assertThat(p.code()).isEqualTo(Problem.Code.COUNT);
+            assertThat(p.message()).contains(values);
+        });
+    }
+
+    /** Thousands parted by a blank, speeds as European plates have them, a fraction in per cent. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1 455 | SPEED | 1455",
+                "1455 min-1 | SPEED | 1455",
+                "1455 min⁻¹ | SPEED | 1455",
+                "1\u202f455 r/min | SPEED | 1455",
+                "95 % | RATIO | 0.95",
+                "7-1/2 hp | POWER | 5592.74904",
+                "1/3 hp | POWER | 248.566624",
+                "5/64 in | LENGTH | 0.001984375"
+            })
+    void oneValueAsPeopleWriteIt(String text, Dimension kind, double value) {
+        assertThat(Quantity.parse("field", text, kind, new Problems())
+                        .orElseThrow()
+                        .value())
+                .isCloseTo(value, within(1e-9));
+    }
+
     /** A comma is the decimal sign where it can be nothing else; one with three figures behind it is asked about. */
     @ParameterizedTest
     @CsvSource(

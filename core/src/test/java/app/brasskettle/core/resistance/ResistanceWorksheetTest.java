@@ -173,11 +173,14 @@ class ResistanceWorksheetTest {
 
     /** Phases of 1.2, 1 and 1 Ω, then 0.8: the odd one, its figure and how far it lies off the mean. */
     @ParameterizedTest
-    @CsvSource({"1.2, 1, 1, phase A at 1.2 Ω, 13 % high", "1, 1, 0.8, phase C at 0.8 Ω, 14 % low"})
-    void theOddPhaseIsNamedWithItsFigure(double a, double b, double c, String phase, String off) {
+    @CsvSource({
+        "1.2, 1, 1, phase A at 1.2 Ω, 13 % high, poor joint or wrong turns",
+        "1, 1, 0.8, phase C at 0.8 Ω, 14 % low, shorted turns"
+    })
+    void theOddPhaseIsNamedWithItsFigure(double a, double b, double c, String phase, String off, String next) {
         ResistanceResult r = of(Connection.WYE, WindingKind.RANDOM_WOUND, a + b, b + c, c + a);
         assertThat(r.judgement().because()).contains(phase).contains(off);
-        assertThat(r.judgement().next()).contains("poor joint or wrong turns");
+        assertThat(r.judgement().next()).contains(next);
         assertThat(of(Connection.UNKNOWN, WindingKind.RANDOM_WOUND, a + b, b + c, c + a)
                         .judgement()
                         .next())

@@ -12,7 +12,7 @@ import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.redesign.RedesignSheet;
 import app.brasskettle.core.windingtake.WindingRecord;
 import app.brasskettle.core.windingtake.WindingTake;
-import app.brasskettle.server.jobs.RecordedJob;
+import app.brasskettle.server.jobrecord.RecordedJob;
 import app.brasskettle.server.shops.CurrentShop;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;

@@ -4,7 +4,7 @@ import app.brasskettle.core.testkind.PlateBasis;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
-import app.brasskettle.server.jobs.RecordedJob;
+import app.brasskettle.server.jobrecord.RecordedJob;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

@@ -103,7 +103,10 @@ class LeadController {
                 tag,
                 EventKind.TEST_MISREAD,
                 job -> {
-                    JudgedTest test = job.judged().heldStops().filter(t -> t.step().equals(step)).reduce((a, b) -> b)
+                    JudgedTest test = job.judged()
+                            .heldStops()
+                            .filter(t -> t.step().equals(step))
+                            .reduce((a, b) -> b)
                             .orElseThrow(() -> RefusedException.stale("No Stop stands at that step"));
                     return Map.of(
                             "step", step,
@@ -130,7 +133,8 @@ class LeadController {
                         throw RefusedException.gated("No plate is on record. Read it first");
                     }
                     if (!record.apart().photographed().contains("step " + JobStep.PLATE.path())) {
-                        throw RefusedException.gated("The plate is not photographed. Photograph it at the plate’s step first");
+                        throw RefusedException.gated(
+                                "The plate is not photographed. Photograph it at the plate’s step first");
                     }
                     return Map.of(
                             "version", record.plates().size(),

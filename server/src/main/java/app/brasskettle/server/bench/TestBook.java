@@ -19,11 +19,11 @@ import app.brasskettle.server.calibration.ShopInstrument;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.events.EventStore;
+import app.brasskettle.server.jobrecord.RecordedJob;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobStore;
 import app.brasskettle.server.jobs.ReadJob;
-import app.brasskettle.server.jobs.RecordedJob;
 import app.brasskettle.server.runs.RunRow;
 import app.brasskettle.server.runs.RunStore;
 import app.brasskettle.server.settings.SettingsStore;
@@ -101,7 +101,8 @@ public class TestBook {
         /** A test that a stand-in read at the first speed. */
         public static Test simulated(
                 TestKind kind, Map<String, Object> typed, Record input, Optional<Double> appliedV, String because) {
-            return new Test(kind, 1, typed, input, appliedV, Optional.empty(), true, Optional.empty(), because, 1, false);
+            return new Test(
+                    kind, 1, typed, input, appliedV, Optional.empty(), true, Optional.empty(), because, 1, false);
         }
     }
 

@@ -15,8 +15,8 @@ import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
+import app.brasskettle.server.jobrecord.RecordedJob;
 import app.brasskettle.server.jobs.ChangeContext;
-import app.brasskettle.server.jobs.RecordedJob;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.runs.RunRow;
 import app.brasskettle.server.settings.ShopSettings;
@@ -96,7 +96,9 @@ final class TestEntry {
                         "takenBefore", Problem.Code.RANGE, "takenBefore has at most " + MAX_REASON + " characters"));
         if (test.correction() && standing().isEmpty()) {
             problems.add(
-                    "correction", Problem.Code.CONTRADICTION, "No reading stands that could be corrected: record the test");
+                    "correction",
+                    Problem.Code.CONTRADICTION,
+                    "No reading stands that could be corrected: record the test");
         }
         problems.throwIfAny();
         if (test.correction()) {

@@ -6,9 +6,9 @@ import app.brasskettle.core.surge.SurgeOutcome;
 import app.brasskettle.core.surge.SurgeSet;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.server.jobrecord.JobRow;
+import app.brasskettle.server.jobrecord.RecordedJob;
 import app.brasskettle.server.jobs.JobBook;
-import app.brasskettle.server.jobs.JobRow;
-import app.brasskettle.server.jobs.RecordedJob;
 import java.util.Optional;
 import java.util.stream.Stream;
 

@@ -11,7 +11,7 @@ import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
 import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.events.EventRow;
-import app.brasskettle.server.jobs.JobRow;
+import app.brasskettle.server.jobrecord.JobRow;
 import app.brasskettle.server.jobs.ReadJob;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.List;

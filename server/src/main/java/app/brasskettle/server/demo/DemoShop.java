@@ -19,10 +19,10 @@ import app.brasskettle.server.cause.Conclusions;
 import app.brasskettle.server.customers.Customer;
 import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.floor.FloorBook;
+import app.brasskettle.server.jobrecord.JobRow;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobIntake;
-import app.brasskettle.server.jobs.JobRow;
 import app.brasskettle.server.jobs.ReadJob;
 import app.brasskettle.server.photos.PhotoBook;
 import app.brasskettle.server.quotes.QuoteBook;
@@ -37,6 +37,7 @@ import java.io.InputStream;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -268,6 +269,16 @@ class DemoShop implements ApplicationRunner {
             windings.settle(tag, "", hand);
         } else if (sheet.isPresent()) {
             book.writeSheet(tag, sheet.get(), 0, deed.with(), hand);
+        } else if (event.filter(e -> e == EventKind.RUN_RELEASED).isPresent()) {
+            book.addEvent(
+                    tag,
+                    EventKind.RUN_RELEASED,
+                    recorded -> {
+                        Map<String, Object> detail = new LinkedHashMap<>(recorded.signedRecord());
+                        detail.putAll(deed.with());
+                        return detail;
+                    },
+                    hand);
         } else if (event.isPresent()) {
             book.addEvent(tag, event.get(), detail(tag, event.get(), deed.with(), PEOPLE.get(deed.by())), hand);
         } else {

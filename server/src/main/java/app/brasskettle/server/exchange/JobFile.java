@@ -1,7 +1,7 @@
 package app.brasskettle.server.exchange;
 
 import app.brasskettle.server.customers.Customer;
-import app.brasskettle.server.jobs.JobRow;
+import app.brasskettle.server.jobrecord.JobRow;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;

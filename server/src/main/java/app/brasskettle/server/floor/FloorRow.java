@@ -1,6 +1,6 @@
 package app.brasskettle.server.floor;
 
-import app.brasskettle.server.jobs.JobRow;
+import app.brasskettle.server.jobrecord.JobRow;
 import java.time.OffsetDateTime;
 import java.util.Optional;
 

@@ -9,7 +9,7 @@ import app.brasskettle.core.tasktime.TaskClock;
 import app.brasskettle.core.tasktime.TaskTap;
 import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.events.EventRow;
-import app.brasskettle.server.jobs.RecordedJob;
+import app.brasskettle.server.jobrecord.RecordedJob;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

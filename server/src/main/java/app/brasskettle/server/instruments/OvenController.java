@@ -94,7 +94,7 @@ class OvenController {
                     .read(SheetKind.VARNISHING, Varnishing.class)
                     .orElseThrow(() -> RefusedException.gated("Keep the dip first: the oven bakes what was dipped"));
             return new SimulatedOven(
-                    Varnishing.holdC(rules),
+                    Varnishing.usualHoldC(rules),
                     rules.figure(ShopLimit.BAKE_HOLD_MINUTES),
                     rules.figure(ShopLimit.BAKE_LIMIT_C),
                     fault,

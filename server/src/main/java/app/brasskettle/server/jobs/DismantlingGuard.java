@@ -3,14 +3,15 @@ package app.brasskettle.server.jobs;
 import app.brasskettle.core.coilset.CoilSetTake;
 import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.rewind.SheetWork;
 import app.brasskettle.core.teardown.DismantlingPermit;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.TeardownLog;
-import app.brasskettle.core.rewind.SheetWork;
 import app.brasskettle.core.windingtake.StrippingPermit;
 import app.brasskettle.core.windingtake.WindingTake;
 import app.brasskettle.core.work.Remedy;
 import app.brasskettle.core.work.Work;
+import app.brasskettle.server.jobrecord.RecordedJob;
 import app.brasskettle.server.problems.RefusedException;
 
 /** The first bolt: what is written with the motor open asks first whether it may be opened here. */

@@ -9,6 +9,8 @@ import app.brasskettle.core.work.JobStep;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.server.clock.JobClock;
+import app.brasskettle.server.jobrecord.FinishFacts;
+import app.brasskettle.server.jobrecord.RecordedJob;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.sheets.SheetKind;
 import java.util.List;

@@ -19,6 +19,8 @@ import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.customers.CustomerStore;
 import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.events.EventStore;
+import app.brasskettle.server.jobrecord.JobRow;
+import app.brasskettle.server.jobrecord.RecordedJob;
 import app.brasskettle.server.journal.JournalStore;
 import app.brasskettle.server.priors.ClosedCauseStore;
 import app.brasskettle.server.problems.RefusedException;
@@ -266,7 +268,12 @@ public class JobBook {
                     whole == typed ? read : TypedInput.read(kind.type(), whole).input();
             old.flatMap(o -> EditGuard.of(
                             kind,
-                            undone(job, kind, TypedInput.read(kind.type(), o.typed()).input(), after, whole),
+                            undone(
+                                    job,
+                                    kind,
+                                    TypedInput.read(kind.type(), o.typed()).input(),
+                                    after,
+                                    whole),
                             because,
                             by.person()))
                     .ifPresent(told -> events.add(id, EventKind.EDIT_REASONED, told, by.name(), by.at()));

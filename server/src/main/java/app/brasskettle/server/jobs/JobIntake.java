@@ -6,6 +6,7 @@ import app.brasskettle.core.quantity.Quantity;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.customers.Customer;
+import app.brasskettle.server.jobrecord.JobRow;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.OffsetDateTime;

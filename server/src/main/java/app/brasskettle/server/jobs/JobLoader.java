@@ -3,6 +3,8 @@ package app.brasskettle.server.jobs;
 import app.brasskettle.core.cause.Explanation;
 import app.brasskettle.server.events.EventRow;
 import app.brasskettle.server.events.EventStore;
+import app.brasskettle.server.jobrecord.JobRow;
+import app.brasskettle.server.jobrecord.RecordedJob;
 import app.brasskettle.server.priors.ClosedCauseStore;
 import app.brasskettle.server.runs.RunRow;
 import app.brasskettle.server.runs.RunStore;

@@ -3,6 +3,7 @@ package app.brasskettle.server.jobs;
 import app.brasskettle.core.release.EarlierRelease;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.clock.JobClock;
+import app.brasskettle.server.jobrecord.JobRow;
 import app.brasskettle.server.json.StrictJson;
 import app.brasskettle.server.sheets.SheetKind;
 import app.brasskettle.server.sheets.SheetRow;

@@ -1,6 +1,7 @@
 package app.brasskettle.server.jobs;
 
 import app.brasskettle.core.jobs.JobAssessment;
+import app.brasskettle.server.jobrecord.RecordedJob;
 
 /**
  * A job loaded once and computed once: what every answer about it is made of.

@@ -33,7 +33,7 @@ import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.windingtake.WindingAssessment;
 import app.brasskettle.core.work.WindingState;
-import app.brasskettle.server.jobs.JobRow;
+import app.brasskettle.server.jobrecord.JobRow;
 import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.List;

@@ -15,8 +15,8 @@ import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.events.EventRow;
-import app.brasskettle.server.jobs.JobRow;
-import app.brasskettle.server.jobs.RecordedJob;
+import app.brasskettle.server.jobrecord.JobRow;
+import app.brasskettle.server.jobrecord.RecordedJob;
 import java.time.OffsetDateTime;
 import java.util.Optional;
 

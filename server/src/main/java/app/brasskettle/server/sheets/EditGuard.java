@@ -22,8 +22,7 @@ public final class EditGuard {
      * @return what to keep on record of it; empty where it undoes nothing
      * @throws RefusedException where it would undo something and is not a lead hand's, or has no reason
      */
-    public static Optional<Map<String, Object>> of(
-            SheetKind kind, List<String> undone, String because, Person person) {
+    public static Optional<Map<String, Object>> of(SheetKind kind, List<String> undone, String because, Person person) {
         if (undone.isEmpty()) {
             return Optional.empty();
         }

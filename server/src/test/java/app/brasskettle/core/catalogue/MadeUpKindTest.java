@@ -9,6 +9,7 @@ import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.verdict.Judged;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
+import app.brasskettle.core.work.Fault;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.TestGroup;
 import app.brasskettle.core.worksheet.Worksheet;
@@ -53,7 +54,7 @@ public class MadeUpKindTest {
     private static final TestKind KIND = TestDefinition.of(SHEET)
             .at(Station.BENCH, "box-warmth", "Warmth of the box", TestGroup.GEAR)
             .caution("Hot joints behind the lid.")
-            .stop(StopEffect.blocks("A joint that burns"))
+            .stop(Fault.VIBRATION, StopEffect.blocks("A joint that burns"))
             .readBy(InstrumentKind.THERMOMETER)
             .blank(Map.of("riseK", ""))
             .as(999);

@@ -1,4 +1,4 @@
-package app.brasskettle.server.jobs;
+package app.brasskettle.server.jobrecord;
 
 import java.math.BigDecimal;
 import java.time.OffsetDateTime;

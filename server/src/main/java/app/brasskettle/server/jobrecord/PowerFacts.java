@@ -1,4 +1,4 @@
-package app.brasskettle.server.jobs;
+package app.brasskettle.server.jobrecord;
 
 import app.brasskettle.core.catalogue.TestKinds;
 import app.brasskettle.core.energise.DischargeClock;

@@ -1,4 +1,4 @@
-package app.brasskettle.server.jobs;
+package app.brasskettle.server.jobrecord;
 
 import app.brasskettle.core.signature.RecordMarks;
 import app.brasskettle.core.signature.Signed;
@@ -117,7 +117,11 @@ final class RecordDigests {
         double at = e.epochSeconds();
         switch (e.kind()) {
             case WORKED ->
-                add(Topic.WORK, picked(e, Set.of("work", "remedy", "place")), at, RecordedJob.work(e).label());
+                add(
+                        Topic.WORK,
+                        picked(e, Set.of("work", "remedy", "place")),
+                        at,
+                        RecordedJob.work(e).label());
             case CAME_BACK -> add(Topic.WORK, e.kind().code(), at, "it was out of the shop");
             case PART_REFITTED, PART_LEFT_OUT, PART_OFF_AGAIN ->
                 add(Topic.PARTS, List.of(e.kind().code(), picked(e, Set.of("part", "reason"))), at, e.text("name"));

@@ -1,4 +1,4 @@
-package app.brasskettle.server.jobs;
+package app.brasskettle.server.jobrecord;
 
 import app.brasskettle.core.choice.ChosenOption;
 import app.brasskettle.core.choice.OptionKind;

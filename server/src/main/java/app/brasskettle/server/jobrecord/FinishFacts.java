@@ -1,4 +1,4 @@
-package app.brasskettle.server.jobs;
+package app.brasskettle.server.jobrecord;
 
 import app.brasskettle.core.connection.ConnectionSheet;
 import app.brasskettle.core.handwork.HandAct;
@@ -27,10 +27,10 @@ import java.util.List;
 import java.util.Optional;
 
 /** The second half of a stored job: what its sheets and acts say of rewind and release. */
-final class FinishFacts {
+public final class FinishFacts {
 
     /** Marks a job that the record itself sent back to the choice, since its core cannot take a winding. */
-    static final String BECAUSE_OF_CORE = "core";
+    public static final String BECAUSE_OF_CORE = "core";
 
     private final RecordedJob job;
     private final HandLog hands;

@@ -1,4 +1,4 @@
-package app.brasskettle.server.jobs;
+package app.brasskettle.server.jobrecord;
 
 import app.brasskettle.core.cause.EarlierFailure;
 import app.brasskettle.core.cause.Evidence;
@@ -22,11 +22,11 @@ import app.brasskettle.core.redesign.RedesignSheet;
 import app.brasskettle.core.release.EarlierRelease;
 import app.brasskettle.core.rewind.Stripping;
 import app.brasskettle.core.rules.ShopRules;
+import app.brasskettle.core.signature.RecordMarks;
 import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.Refit;
 import app.brasskettle.core.teardown.TeardownLog;
 import app.brasskettle.core.testkind.TestKind;
-import app.brasskettle.core.signature.RecordMarks;
 import app.brasskettle.core.testrecord.JudgedTests;
 import app.brasskettle.core.testrecord.Misread;
 import app.brasskettle.core.testrecord.MotorTimeline;
@@ -213,7 +213,7 @@ public final class RecordedJob {
     }
 
     /** The same job as it would read with another plate. */
-    RecordedJob withPlate(SheetRow plate) {
+    public RecordedJob withPlate(SheetRow plate) {
         List<SheetRow> others = new ArrayList<>(
                 sheets.stream().filter(s -> s.kind() != SheetKind.PLATE).toList());
         others.add(plate);
