@@ -14,6 +14,7 @@ export type JobView = S['app.brasskettle.server.jobview.JobView'];
 export type Identity = S['app.brasskettle.server.jobview.JobView.Identity'];
 export type LedgerEntry = S['app.brasskettle.server.jobview.JobView.LedgerEntry'];
 export type Gate = S['app.brasskettle.core.energise.EnergiseGate'];
+export type WorkWord = S['app.brasskettle.server.bench.WorkController.WorkWord'];
 export type GateReason = S['app.brasskettle.core.energise.EnergiseGate.Reason'];
 export type Standing = S['app.brasskettle.server.jobview.JobView.Standing'];
 export type TestLines = S['app.brasskettle.core.charts.TestLines'];

@@ -50,6 +50,7 @@ export function SheetTestEntry({
     typed: { ...test.blank, ...marked(job, kind) },
     simulated: false,
     because: '',
+    correction: false,
     instrument: null,
     appliedVoltageV: '',
     takenBefore: '',
@@ -119,6 +120,7 @@ export function SheetTestEntry({
             typed: v.typed,
             appliedVoltageV: test.notesVoltage ? v.appliedVoltageV : undefined,
             because: v.because,
+            correction: v.correction || undefined,
             instrument: v.simulated ? null : v.instrument,
             takenBefore: v.takenBefore,
             speed,
@@ -220,6 +222,8 @@ export function SheetTestEntry({
         value={v.because}
         problem={at(refused, 'because')}
         onChange={(because) => set({ because, simulated: v.simulated })}
+        corrects={v.correction}
+        onCorrects={(correction) => set({ correction, simulated: v.simulated })}
       />
       <div className="actions">
         {!stream?.keeps && (

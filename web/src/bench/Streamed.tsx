@@ -8,6 +8,7 @@ export interface Entered {
   typed: Typed;
   simulated: boolean;
   because: string;
+  correction: boolean;
   instrument: number | null;
   /** The voltage of an insulation test, which its readings do not hold. */
   appliedVoltageV: string;

@@ -84,6 +84,7 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
             typed,
             appliedVoltageV: v.appliedVoltageV,
             because: v.because,
+            correction: v.correction || undefined,
             instrument: v.simulated ? null : v.instrument,
           },
         });
@@ -184,6 +185,8 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
         value={v.because}
         problem={at(refused, 'because')}
         onChange={(because) => beside({ because })}
+        corrects={v.correction}
+        onCorrects={(correction) => beside({ correction })}
       />
       <div className="actions">
         <Button type="primary" htmlType="submit" loading={keep.isPending} disabled={filled.length === 0}>

@@ -17,6 +17,7 @@ export const EMPTY = {
   readings: ROWS,
   simulated: false,
   because: '',
+  correction: false,
   instrument: null as number | null,
 };
 

@@ -1,3 +1,4 @@
+import { capital } from '../ui/words';
 import { Input, type InputRef } from 'antd';
 import { useId, type KeyboardEvent, type ReactNode, type Ref } from 'react';
 import type { Problem } from '../api/types';
@@ -33,7 +34,7 @@ export function problemText(problem: Problem, label: string): string {
   const text = problem.message.startsWith(problem.field)
     ? label + problem.message.slice(problem.field.length)
     : problem.message;
-  return text.charAt(0).toUpperCase() + text.slice(1);
+  return capital(text);
 }
 
 /** A field for a figure with or without its unit, with what was understood and what is wrong beside it. */

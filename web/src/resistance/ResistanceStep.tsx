@@ -28,6 +28,7 @@ const EMPTY = {
   terminalOhms: { ab: '', bc: '', ca: '' },
   simulated: false,
   because: '',
+  correction: false,
   instrument: null as number | null,
 };
 
@@ -86,7 +87,7 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
   const draft = useDraft(`${tag}.resistance`, EMPTY);
   const v = draft.value;
   const repeat = job.bench.resistance !== null;
-  const { simulated, because, instrument, ...typed } = v;
+  const { simulated, because, correction, instrument, ...typed } = v;
   const started = PAIRS.some(([p]) => v.terminalOhms[p].trim() !== '');
   const preview = usePreview<TestPreview>(
     `/api/jobs/${tag}/tests/winding-resistance/preview`,
@@ -132,7 +133,12 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
         keep.mutate({
           method: 'POST',
           path: 'tests/winding-resistance',
-          body: { typed, because, instrument: simulated ? null : instrument },
+          body: {
+            typed,
+            because,
+            correction: correction || undefined,
+            instrument: simulated ? null : instrument,
+          },
         });
       }}
     >
@@ -186,6 +192,8 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
         value={v.because}
         problem={at(refused, 'because')}
         onChange={(text) => set({ because: text, simulated })}
+        corrects={correction}
+        onCorrects={(corrects) => set({ correction: corrects, simulated })}
       />
       <div className="actions">
         <Button type="primary" htmlType="submit" loading={keep.isPending} disabled={!started}>

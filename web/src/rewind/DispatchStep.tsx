@@ -18,13 +18,13 @@ export function DispatchStep({ job }: { job: JobView }) {
   const r = job.release;
   const act = (what: string, place = '') =>
     change.mutate({ method: 'POST', path: 'hands', body: { act: what, place } });
-  const released = r.signatures.length > 1;
+  const released = r.signatures.length >= r.people;
   const replaced = r.replaced;
   return (
     <>
       <div className="head">
         <h1>Release</h1>
-        <span className="soft">two people sign</span>
+        <span className="soft">{r.people > 1 ? 'two people sign' : 'one person signs'}</span>
       </div>
       <p className="caution">
         A released motor goes on power at the customer’s. Its connection and protection there are a licensed
@@ -32,6 +32,11 @@ export function DispatchStep({ job }: { job: JobView }) {
       </p>
       <ErrorNotice error={change.error} />
       <Judged judgement={r.judgement} />
+      {r.ended.map((e) => (
+        <p key={e} className="caution">
+          {shown(e)}
+        </p>
+      ))}
       {r.holding.length > 1 && (
         <ul className="holds">
           {r.holding.map((h) => (
@@ -86,7 +91,7 @@ export function DispatchStep({ job }: { job: JobView }) {
           loading={change.isPending}
           onClick={() => act('signed')}
         >
-          {r.signatures.length === 0 ? 'Sign as first' : 'Sign as second'}
+          {r.people === 1 ? 'Sign it' : r.signatures.length === 0 ? 'Sign as first' : 'Sign as second'}
         </Button>
         {r.signatures.map((s) => (
           <span key={s.place}>

@@ -11,6 +11,7 @@ import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.teardown.PartBook;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -34,12 +35,25 @@ class DemoFinish {
     }
 
     boolean tells(String what) {
-        return what.equals(EventKind.HAND_DONE.code()) || what.equals(SIMULATED) || what.equals(REFIT);
+        return what.equals(EventKind.HAND_DONE.code())
+                || what.equals(EventKind.RUN_RELEASED.code())
+                || what.equals(SIMULATED)
+                || what.equals(REFIT);
     }
 
     void tell(String tag, String what, Map<String, Object> told, ChangeContext by) {
         if (what.equals(SIMULATED)) {
             book.setSimulatedMotor(tag, told, by);
+        } else if (what.equals(EventKind.RUN_RELEASED.code())) {
+            book.addEvent(
+                    tag,
+                    EventKind.RUN_RELEASED,
+                    recorded -> {
+                        Map<String, Object> detail = new LinkedHashMap<>(recorded.signedRecord());
+                        detail.putAll(told);
+                        return detail;
+                    },
+                    by);
         } else if (what.equals(REFIT)) {
             refit(tag, by);
         } else {

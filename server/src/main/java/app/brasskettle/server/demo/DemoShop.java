@@ -37,7 +37,6 @@ import java.io.InputStream;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -269,16 +268,6 @@ class DemoShop implements ApplicationRunner {
             windings.settle(tag, "", hand);
         } else if (sheet.isPresent()) {
             book.writeSheet(tag, sheet.get(), 0, deed.with(), hand);
-        } else if (event.filter(e -> e == EventKind.RUN_RELEASED).isPresent()) {
-            book.addEvent(
-                    tag,
-                    EventKind.RUN_RELEASED,
-                    recorded -> {
-                        Map<String, Object> detail = new LinkedHashMap<>(recorded.signedRecord());
-                        detail.putAll(deed.with());
-                        return detail;
-                    },
-                    hand);
         } else if (event.isPresent()) {
             book.addEvent(tag, event.get(), detail(tag, event.get(), deed.with(), PEOPLE.get(deed.by())), hand);
         } else {

@@ -121,7 +121,7 @@ final class RecordDigests {
                         Topic.WORK,
                         picked(e, Set.of("work", "remedy", "place")),
                         at,
-                        RecordedJob.work(e).label());
+                        TimelineFacts.work(e).label());
             case CAME_BACK -> add(Topic.WORK, e.kind().code(), at, "it was out of the shop");
             case PART_REFITTED, PART_LEFT_OUT, PART_OFF_AGAIN ->
                 add(Topic.PARTS, List.of(e.kind().code(), picked(e, Set.of("part", "reason"))), at, e.text("name"));

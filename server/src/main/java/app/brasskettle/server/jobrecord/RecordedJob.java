@@ -7,9 +7,7 @@ import app.brasskettle.core.choice.ChoiceSheet;
 import app.brasskettle.core.coilset.CoilSetTake;
 import app.brasskettle.core.connection.ConnectionSheet;
 import app.brasskettle.core.drying.DryingCurve;
-import app.brasskettle.core.drying.DryingWorksheet;
 import app.brasskettle.core.findings.Findings;
-import app.brasskettle.core.findings.FindingsAssessment;
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.jobs.CoilsTaken;
 import app.brasskettle.core.jobs.JobRecord;
@@ -28,17 +26,10 @@ import app.brasskettle.core.teardown.Refit;
 import app.brasskettle.core.teardown.TeardownLog;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.JudgedTests;
-import app.brasskettle.core.testrecord.Misread;
-import app.brasskettle.core.testrecord.MotorTimeline;
-import app.brasskettle.core.testrecord.Overruling;
 import app.brasskettle.core.testrecord.TestJudge;
-import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.windingtake.WindingAssessment;
 import app.brasskettle.core.windingtake.WindingRecord;
 import app.brasskettle.core.windingtake.WindingTake;
-import app.brasskettle.core.work.Remedy;
-import app.brasskettle.core.work.Work;
-import app.brasskettle.core.work.WorkDone;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.events.EventKind;
@@ -50,7 +41,6 @@ import app.brasskettle.server.sheets.SheetRow;
 import app.brasskettle.server.testrecord.TestReadings;
 import app.brasskettle.server.testrecord.TestRow;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -250,7 +240,7 @@ public final class RecordedJob {
                 shop.standIns(),
                 new RoutingFacts(this).read(),
                 row.outageCostPerHour().doubleValue(),
-                new MotorTimeline(readings.of(tests, plate, rules), works(), overrulings(), misreads(), wet()),
+                new TimelineFacts(this).read(readings.of(tests, plate, rules)),
                 new PowerFacts(this).read(JobClock.seconds(JobClock.now())),
                 new TakenApart(
                         read(SheetKind.TEARDOWN_LOG, TeardownLog.class),
@@ -308,60 +298,6 @@ public final class RecordedJob {
                 .flatMap(s -> read(kind, WindingTake.class).map(t -> new WindingRecord.Taken(t, s.by(), s.version())));
     }
 
-    /** Work of every kind, and each return into the shop. */
-    private List<WorkDone> works() {
-        return events.stream()
-                .filter(e -> e.kind() == EventKind.CAME_BACK
-                        || e.kind() == EventKind.WORKED
-                                && Coded.parse(Work.class, e.text("work")).isPresent())
-                .map(RecordedJob::work)
-                .toList();
-    }
-
-    /** Work as an event tells it. */
-    static WorkDone work(EventRow e) {
-        Work work = e.kind() == EventKind.CAME_BACK
-                ? Work.CAME_BACK
-                : Coded.parse(Work.class, e.text("work")).orElseThrow();
-        return new WorkDone(
-                work, Coded.parse(Remedy.class, e.text("remedy")), e.text("place"), e.epochSeconds(), e.by());
-    }
-
-    private List<Misread> misreads() {
-        return here(EventKind.TEST_MISREAD).stream()
-                .map(e -> new Misread(e.text("step"), e.figure("testAt"), e.by(), e.text("reason")))
-                .toList();
-    }
-
-    /** Whether the record says that the winding was wet, or that drying brought it up and levelled. */
-    private boolean wet() {
-        Set<Evidence> wet = EnumSet.of(Evidence.WINDING_WET, Evidence.FLOODED_OR_WASHED);
-        boolean seen = read(SheetKind.ARRIVAL, Arrival.class)
-                        .filter(a -> a.signs().stream().anyMatch(wet::contains))
-                        .isPresent()
-                || read(SheetKind.FINDINGS, Findings.class)
-                        .map(FindingsAssessment::of)
-                        .filter(f -> f.evidence().stream().anyMatch(wet::contains))
-                        .isPresent()
-                || added().stream().anyMatch(wet::contains);
-        return seen
-                || read(SheetKind.DRYING, DryingCurve.class)
-                        .map(d -> DryingWorksheet.create().work().apply(d))
-                        .filter(d -> d.verdict() == Verdict.HOLDS)
-                        .isPresent();
-    }
-
-    /** Lead hands' words; what a file brings overrules nothing here. */
-    private List<Overruling> overrulings() {
-        List<Overruling> all = new ArrayList<>();
-        for (EventRow e : here(EventKind.OVERRULED)) {
-            Coded.parse(Verdict.class, e.text("verdict"))
-                    .ifPresent(v ->
-                            all.add(new Overruling(e.text("step"), e.figure("testAt"), v, e.by(), e.text("reason"))));
-        }
-        return List.copyOf(all);
-    }
-
     /** Whether anybody recorded that it was opened. */
     public boolean opened() {
         return all(EventKind.WORKED).stream().anyMatch(e -> e.text("work").equals("opened"));
@@ -385,7 +321,7 @@ public final class RecordedJob {
         return (int) e.figure("part");
     }
 
-    private List<Evidence> added() {
+    List<Evidence> added() {
         Map<String, Evidence> added = new LinkedHashMap<>();
         all(EventKind.EVIDENCE_ADDED)
                 .forEach(e -> Coded.parse(Evidence.class, e.text("code")).ifPresent(c -> added.put(c.code(), c)));

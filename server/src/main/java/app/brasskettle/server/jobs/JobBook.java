@@ -1,9 +1,7 @@
 package app.brasskettle.server.jobs;
 
-import app.brasskettle.core.jobs.GuardedEdits;
 import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.jobs.JobRecord;
-import app.brasskettle.core.jobs.PlateEasing;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateDetails;
 import app.brasskettle.core.passport.MotorLine;
@@ -29,14 +27,11 @@ import app.brasskettle.server.settings.SettingsStore;
 import app.brasskettle.server.sheets.ClashException;
 import app.brasskettle.server.sheets.EditGuard;
 import app.brasskettle.server.sheets.SheetKind;
-import app.brasskettle.server.sheets.SheetMerge;
 import app.brasskettle.server.sheets.SheetRow;
 import app.brasskettle.server.shops.CurrentShop;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -262,13 +257,13 @@ public class JobBook {
             Optional<SheetRow> old = job.sheet(kind);
             int version = old.map(SheetRow::version).orElse(0);
             Map<String, Object> whole = old.filter(o -> o.version() != seen)
-                    .map(o -> merged(id, kind, seen, o, typed))
+                    .map(o -> SheetChanges.merged(store, id, kind, seen, o, typed))
                     .orElse(typed);
             Record after =
                     whole == typed ? read : TypedInput.read(kind.type(), whole).input();
             old.flatMap(o -> EditGuard.of(
                             kind,
-                            undone(
+                            SheetChanges.undone(
                                     job,
                                     kind,
                                     TypedInput.read(kind.type(), o.typed()).input(),
@@ -280,61 +275,17 @@ public class JobBook {
             if (old.filter(o -> o.typed().equals(whole)).isPresent()) {
                 return Written.NOTHING;
             }
-            List<SheetWork.Said> works = FinishGuard.works(job, kind, past(id, kind), after);
+            List<SheetWork.Said> works = FinishGuard.works(job, kind, SheetChanges.past(store, id, kind), after);
             store.writeSheet(id, kind, version + 1, whole, false, by.name(), by.at());
             if (after instanceof CoilsWound coils) {
                 rack.bookOff(CoilsWound.offTheRack(job.read(kind, CoilsWound.class), coils), by.name());
             }
-            works.forEach(w -> events.add(id, EventKind.WORKED, detail(w), by.name(), by.at()));
+            works.forEach(w -> events.add(id, EventKind.WORKED, SheetChanges.detail(w), by.name(), by.at()));
             if (opens && !job.opened()) {
                 events.add(id, EventKind.WORKED, Map.of("work", "opened"), by.name(), by.at());
             }
             return new Written("wrote " + kind.code(), old.map(SheetRow::typed).orElse(null), whole);
         });
-    }
-
-    /** What a change of a sheet would undo or ease, a sentence each. */
-    private static List<String> undone(
-            RecordedJob job, SheetKind kind, Record before, Record after, Map<String, Object> typed) {
-        List<String> undone = new ArrayList<>(GuardedEdits.of(before, after));
-        if (before instanceof Plate old && after instanceof Plate plate) {
-            double now = JobClock.seconds(JobClock.now());
-            SheetRow row = new SheetRow(kind, 0, typed, false, "", JobClock.now());
-            undone.addAll(PlateEasing.of(
-                    old,
-                    plate,
-                    JobAssessment.of(job.record(), now),
-                    JobAssessment.of(job.withPlate(row).record(), now)));
-        }
-        return undone;
-    }
-
-    /** Every version of a sheet before, as the core reads it. */
-    private List<Record> past(long jobId, SheetKind kind) {
-        return store.versions(List.of(jobId), kind).getOrDefault(jobId, List.of()).stream()
-                .map(v -> (Record) TypedInput.read(kind.type(), v.typed()).input())
-                .toList();
-    }
-
-    private static Map<String, Object> detail(SheetWork.Said said) {
-        Map<String, Object> detail = new LinkedHashMap<>();
-        detail.put("work", said.work().code());
-        said.remedy().ifPresent(r -> detail.put("remedy", r.code()));
-        if (!said.place().isEmpty()) {
-            detail.put("place", said.place());
-        }
-        return detail;
-    }
-
-    private Map<String, Object> merged(
-            long jobId, SheetKind kind, int seen, SheetRow theirs, Map<String, Object> mine) {
-        Map<String, Object> before =
-                SheetRow.spelt(kind, store.past(jobId, kind, seen).orElse(Map.of()));
-        SheetMerge.Outcome outcome = SheetMerge.of(before, theirs.spelt(), SheetRow.spelt(kind, mine));
-        if (!outcome.clashes().isEmpty()) {
-            throw new ClashException(theirs, outcome);
-        }
-        return outcome.merged();
     }
 
     /** Records something done by name. */
