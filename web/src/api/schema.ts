@@ -804,6 +804,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{tag}/misread": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["misread"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{tag}/offers/estimate": {
         parameters: {
             query?: never;
@@ -942,6 +958,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["pickUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/plate-stamped": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stamped"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1134,6 +1166,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["settle_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{tag}/shaft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["shaft"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2340,6 +2388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["words"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/worksheets": {
         parameters: {
             query?: never;
@@ -3383,10 +3447,13 @@ export interface components {
         };
         "app.brasskettle.core.release.ReleaseAssessment": {
             advice: string[];
+            ended: string[];
             holding: components["schemas"]["app.brasskettle.core.release.ReleaseAssessment.Hold"][];
             items: components["schemas"]["app.brasskettle.core.release.ReleaseAssessment.Item"][];
             judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
             open: string[];
+            /** Format: int32 */
+            people: number;
             relays: components["schemas"]["app.brasskettle.core.release.RelaySetting"][];
             replaced: boolean;
             returned: components["schemas"]["app.brasskettle.core.verdict.Judgement"] | null;
@@ -3613,7 +3680,7 @@ export interface components {
         };
         "app.brasskettle.core.testrecord.Caveat": {
             /** @enum {string} */
-            kind: "superseded" | "other-winding" | "elsewhere" | "simulated" | "overruled" | "stale" | "not-this-motor" | "contradicts-plate" | "instrument-kind" | "calibration" | "tester-not-checked" | "test-voltage" | "resistance-falls" | "implausible";
+            kind: "superseded" | "other-winding" | "elsewhere" | "simulated" | "overruled" | "stale" | "not-this-motor" | "contradicts-plate" | "instrument-kind" | "calibration" | "tester-not-checked" | "test-voltage" | "resistance-falls" | "contradicts-record" | "implausible";
             next: string;
             sentence: string;
         };
@@ -3797,6 +3864,7 @@ export interface components {
             name: string;
         };
         "app.brasskettle.core.work.WindingState": {
+            apart: boolean;
             bare: boolean;
             opened: boolean;
             present: boolean;
@@ -3978,6 +4046,7 @@ export interface components {
         "app.brasskettle.server.bench.BenchController.TestBody": {
             appliedVoltageV: string;
             because: string;
+            correction: boolean;
             /** Format: int64 */
             instrument: number;
             /** Format: int32 */
@@ -3987,8 +4056,9 @@ export interface components {
                 [key: string]: unknown;
             };
         };
-        "app.brasskettle.server.bench.BenchController.WorkBody": {
-            work: string;
+        "app.brasskettle.server.bench.LeadController.MisreadBody": {
+            reason: string;
+            step: string;
         };
         "app.brasskettle.server.bench.LeadController.OverruleBody": {
             reason: string;
@@ -4003,6 +4073,9 @@ export interface components {
         "app.brasskettle.server.bench.LeadController.SettleBody": {
             reason: string;
             sentence: string;
+        };
+        "app.brasskettle.server.bench.LeadController.StampedBody": {
+            reason: string;
         };
         "app.brasskettle.server.bench.LeadController.WaiverBody": {
             code: string;
@@ -4047,6 +4120,27 @@ export interface components {
             shown: {
                 [key: string]: string;
             };
+        };
+        "app.brasskettle.server.bench.WorkController.RemedyWord": {
+            label: string;
+            needsPlace: boolean;
+            /** @enum {string} */
+            remedy: "bearing" | "seal" | "fan" | "grease" | "key" | "balance" | "mounting" | "bearing-seat" | "bracket" | "rotor-surface" | "rotor-cage" | "shaft" | "shaft-grounding" | "capacitor" | "start-switch" | "protector" | "supply" | "lead" | "joint" | "coil" | "slot-insulation" | "core-stack";
+        };
+        "app.brasskettle.server.bench.WorkController.ShaftBody": {
+            reason: string;
+            shaft: string;
+        };
+        "app.brasskettle.server.bench.WorkController.WorkBody": {
+            place: string;
+            remedy: string;
+            work: string;
+        };
+        "app.brasskettle.server.bench.WorkController.WorkWord": {
+            label: string;
+            remedies: components["schemas"]["app.brasskettle.server.bench.WorkController.RemedyWord"][];
+            /** @enum {string} */
+            work: "opened" | "washed" | "dried" | "dipped" | "baked" | "machined" | "repaired" | "reassembled" | "reconnected" | "partly-rewound" | "stripped" | "rewound" | "came-back";
         };
         "app.brasskettle.server.calendars.FeedController.FeedBody": {
             kind: string;
@@ -4191,7 +4285,7 @@ export interface components {
             gate: string;
             /** Format: double */
             hoursInShop: number;
-            left: components["schemas"]["app.brasskettle.server.jobs.JobRow.Left"] | null;
+            left: components["schemas"]["app.brasskettle.server.jobrecord.JobRow.Left"] | null;
             machine: string;
             motor: string;
             nextAction: string;
@@ -4200,13 +4294,13 @@ export interface components {
             outageSoFar: number;
             photo: number | null;
             promisedAt: string | null;
-            setDown: components["schemas"]["app.brasskettle.server.jobs.JobRow.SetDown"] | null;
+            setDown: components["schemas"]["app.brasskettle.server.jobrecord.JobRow.SetDown"] | null;
             /** Format: int64 */
             shop: number;
             station: string;
             tag: string;
             urgency: string;
-            waiting: components["schemas"]["app.brasskettle.server.jobs.JobRow.Waiting"] | null;
+            waiting: components["schemas"]["app.brasskettle.server.jobrecord.JobRow.Waiting"] | null;
             worst: string;
         };
         "app.brasskettle.server.handwork.HandController.HandBody": {
@@ -4287,6 +4381,22 @@ export interface components {
             /** Format: int32 */
             stopped: number;
         };
+        "app.brasskettle.server.jobrecord.JobRow.Left": {
+            /** Format: date-time */
+            at: string;
+            how: string;
+        };
+        "app.brasskettle.server.jobrecord.JobRow.SetDown": {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            displacedBy: string | null;
+            workNote: string;
+        };
+        "app.brasskettle.server.jobrecord.JobRow.Waiting": {
+            reason: string;
+            what: string;
+        };
         "app.brasskettle.server.jobs.JobIntake": {
             askedBy: string;
             complaint: string;
@@ -4298,22 +4408,6 @@ export interface components {
             serial: string;
             supply: string;
             urgency: string;
-        };
-        "app.brasskettle.server.jobs.JobRow.Left": {
-            /** Format: date-time */
-            at: string;
-            how: string;
-        };
-        "app.brasskettle.server.jobs.JobRow.SetDown": {
-            /** Format: date-time */
-            at: string;
-            by: string;
-            displacedBy: string | null;
-            workNote: string;
-        };
-        "app.brasskettle.server.jobs.JobRow.Waiting": {
-            reason: string;
-            what: string;
         };
         "app.brasskettle.server.jobview.JobController.SheetBody": {
             because: string;
@@ -4437,7 +4531,7 @@ export interface components {
             customerId: number;
             /** Format: double */
             hoursInShop: number;
-            left: components["schemas"]["app.brasskettle.server.jobs.JobRow.Left"] | null;
+            left: components["schemas"]["app.brasskettle.server.jobrecord.JobRow.Left"] | null;
             machine: string;
             mark: string;
             motor: string;
@@ -4449,13 +4543,13 @@ export interface components {
             /** Format: date-time */
             receivedAt: string;
             receivedBy: string;
-            setDown: components["schemas"]["app.brasskettle.server.jobs.JobRow.SetDown"] | null;
+            setDown: components["schemas"]["app.brasskettle.server.jobrecord.JobRow.SetDown"] | null;
             /** Format: int64 */
             shop: number;
             supply: string;
             tag: string;
             urgency: string;
-            waiting: components["schemas"]["app.brasskettle.server.jobs.JobRow.Waiting"] | null;
+            waiting: components["schemas"]["app.brasskettle.server.jobrecord.JobRow.Waiting"] | null;
         };
         "app.brasskettle.server.jobview.JobView.Insulation": {
             curve: components["schemas"]["app.brasskettle.core.charts.InsulationCurve"];
@@ -4587,7 +4681,7 @@ export interface components {
         "app.brasskettle.server.passport.Visit": {
             complaint: string;
             customer: string;
-            left: components["schemas"]["app.brasskettle.server.jobs.JobRow.Left"] | null;
+            left: components["schemas"]["app.brasskettle.server.jobrecord.JobRow.Left"] | null;
             machine: string;
             motor: string;
             read: components["schemas"]["app.brasskettle.core.passport.PastJob"];
@@ -6818,6 +6912,35 @@ export interface operations {
             };
         };
     };
+    misread: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.bench.LeadController.MisreadBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
+                };
+            };
+        };
+    };
     estimate: {
         parameters: {
             query?: never;
@@ -7099,6 +7222,35 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
+                };
+            };
+        };
+    };
+    stamped: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.bench.LeadController.StampedBody"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -7443,6 +7595,35 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["app.brasskettle.server.bench.LeadController.SettleBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.jobview.JobView"];
+                };
+            };
+        };
+    };
+    shaft: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description 8 to 80 signs; the same call with the same key is answered as the first time */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["app.brasskettle.server.bench.WorkController.ShaftBody"];
             };
         };
         responses: {
@@ -7868,7 +8049,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["app.brasskettle.server.bench.BenchController.WorkBody"];
+                "application/json": components["schemas"]["app.brasskettle.server.bench.WorkController.WorkBody"];
             };
         };
         responses: {
@@ -9868,6 +10049,29 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    words: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Number of the shop, also as the parameter shop; needed by whoever belongs to several */
+                Shop?: components["parameters"]["Shop"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["app.brasskettle.server.bench.WorkController.WorkWord"][];
                 };
             };
         };

@@ -125,6 +125,10 @@ final class CallTable {
         ROLES.put("POST /api/jobs/{tag}/isolated", ALL);
         ROLES.put("POST /api/jobs/{tag}/discharge-proof", ALL);
         ROLES.put("POST /api/jobs/{tag}/worked", ALL);
+        ROLES.put("POST /api/jobs/{tag}/shaft", ALL);
+        ROLES.put("GET /api/work", ALL);
+        ROLES.put("POST /api/jobs/{tag}/misread", LEADS);
+        ROLES.put("POST /api/jobs/{tag}/plate-stamped", LEADS);
         ROLES.put("POST /api/jobs/{tag}/winding/settle", ALL);
         ROLES.put("POST /api/jobs/{tag}/gate", LEADS);
         ROLES.put("POST /api/jobs/{tag}/settle", LEADS);

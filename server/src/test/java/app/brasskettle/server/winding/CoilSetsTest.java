@@ -83,7 +83,7 @@ class CoilSetsTest {
         keep(tech, "31");
         strip().with(409);
         lead.post(job + "/winding/settle", Map.of("reason", "")).with(200);
-        strip().with(200);
+        assertThat(strip().with(409).text()).contains("Nobody chose to rewind it");
     }
 
     @Test
@@ -94,6 +94,6 @@ class CoilSetsTest {
         lead.post(job + "/winding/settle", Map.of("reason", "")).with(409);
         lead.post(job + "/winding/settle", Map.of("reason", "burnt to ash, half the coils counted"))
                 .with(200);
-        strip().with(200);
+        assertThat(strip().with(409).text()).contains("Nobody chose to rewind it");
     }
 }
