@@ -3,7 +3,7 @@ import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { call } from '../api/http';
 import type { JobView, WorkWord } from '../api/types';
-import { capital } from '../ui/words';
+import { capital } from '../quantity/words';
 import { ErrorNotice } from '../ui/ErrorNotice';
 import { useChange } from '../job/useJob';
 
@@ -76,7 +76,10 @@ function Repaired({
         disabled={missing}
         loading={busy}
         onClick={() => {
-          record({ work: word.work, remedy: remedy!, place: place.trim() || undefined });
+          if (!remedy) {
+            return;
+          }
+          record({ work: word.work, remedy, place: place.trim() || undefined });
           setRemedy(undefined);
           setPlace('');
         }}

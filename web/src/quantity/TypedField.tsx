@@ -1,4 +1,4 @@
-import { capital } from '../ui/words';
+import { capital } from './words';
 import { Input, type InputRef } from 'antd';
 import { useId, type KeyboardEvent, type ReactNode, type Ref } from 'react';
 import type { Problem } from '../api/types';
