@@ -8,25 +8,19 @@ import app.brasskettle.core.insulation.InsulationLimits;
 import app.brasskettle.core.insulation.InsulationReadings;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.insulation.InsulationWorksheet;
-import app.brasskettle.core.insulation.TestVoltage;
 import app.brasskettle.core.insulation.TesterProof;
 import app.brasskettle.core.insulation.TimedReading;
 import app.brasskettle.core.leads.LeadWorksheet;
-import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.protection.ProtectorWorksheet;
-import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.resistance.ResistanceLimits;
 import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.resistance.ResistanceWorksheet;
-import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.singlephase.SinglePhaseWorksheet;
-import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.surge.SurgeLimits;
 import app.brasskettle.core.surge.SurgeOutcome;
 import app.brasskettle.core.surge.SurgeRise;
 import app.brasskettle.core.surge.SurgeRiseWorksheet;
 import app.brasskettle.core.surge.SurgeSet;
-import app.brasskettle.core.testkind.AskedVoltage;
 import app.brasskettle.core.testkind.InstrumentKind;
 import app.brasskettle.core.testkind.Judging;
 import app.brasskettle.core.testkind.KeyFigure.Better;
@@ -159,12 +153,12 @@ public final class WindingTests {
                     .doubted(Plausibility::insulation)
                     .readBy(InstrumentKind.INSULATION_TESTER)
                     .ownPage()
-                    .voltageNoted(WindingTests::insulationVoltage)
+                    .voltageNoted(AskedVoltages::insulation)
                     .direct(t -> t.readings().stream()
                             .mapToDouble(TimedReading::seconds)
                             .max()
                             .orElse(0))
-                    .needsOfPlate(WindingTests::voltageKnown)
+                    .needsOfPlate(AskedVoltages::voltageKnown)
                     .fromPlate(
                             PlateFact.VOLTAGE,
                             PlateFact.WINDING_KIND,
@@ -185,11 +179,11 @@ public final class WindingTests {
             .missedBy(StopMeasures::circuits)
             .readBy(InstrumentKind.INSULATION_TESTER)
             .offeredWhere(MotorFacts::severalCircuits)
-            .voltageNoted(WindingTests::insulationVoltage)
+            .voltageNoted(AskedVoltages::insulation)
             .direct(t -> t.circuits().stream()
                     .mapToDouble(CircuitReadings.Circuit::seconds)
                     .sum())
-            .needsOfPlate(WindingTests::voltageKnown)
+            .needsOfPlate(AskedVoltages::voltageKnown)
             .fromPlate(
                     PlateFact.VOLTAGE,
                     PlateFact.WINDING_KIND,
@@ -261,7 +255,7 @@ public final class WindingTests {
             .offeredWhere(MotorFacts::opened)
             // An alternating set leaves whatever charge stood at the moment it was switched off.
             .highVoltage(t -> t.supply() == WithstandRecord.Supply.DIRECT ? t.heldSeconds() : PULSE_SECONDS)
-            .needsOfPlate(WindingTests::voltageKnown)
+            .needsOfPlate(AskedVoltages::voltageKnown)
             .fromPlate(PlateFact.VOLTAGE, PlateFact.POWER)
             .fromRecord(List.of("state", "repeat", "school"), Completions::withstand)
             .blank(Map.of("supply", "direct", "heldSeconds", "60", "brokeDown", false)));
@@ -284,9 +278,9 @@ public final class WindingTests {
             .eachSpeed()
             .traces()
             .ownPage()
-            .voltageNoted(WindingTests::surgeVoltage)
+            .voltageNoted(AskedVoltages::surge)
             .highVoltage(t -> PULSE_SECONDS)
-            .needsOfPlate(WindingTests::voltageKnown)
+            .needsOfPlate(AskedVoltages::voltageKnown)
             .fromPlate(PlateFact.CONNECTION_OF_SPEED));
 
     public static final TestKind SURGE_RISE = KINDS.add(TestDefinition.of(
@@ -301,7 +295,7 @@ public final class WindingTests {
             .threePhase()
             .traces()
             .voltageRead(
-                    WindingTests::surgeVoltage,
+                    AskedVoltages::surge,
                     t -> Optional.of(t.pulses().stream()
                             .mapToDouble(SurgeRise.Pulse::peakVoltageV)
                             .max()
@@ -315,22 +309,5 @@ public final class WindingTests {
 
     static List<TestKind> all() {
         return KINDS.all();
-    }
-
-    private static boolean voltageKnown(Plate plate) {
-        return plate.ratedVoltageV().isPresent();
-    }
-
-    private static AskedVoltage insulationVoltage(double ratedV, ShopRules rules, SurgeLevel.State state) {
-        TestVoltage band = TestVoltage.forRated(ratedV);
-        double asked = rules.insulationTestV(ratedV);
-        return new AskedVoltage(
-                Math.min(band.lowV(), asked),
-                band.highV(),
-                Figures.plain(asked) + " V is asked at " + Figures.plain(ratedV) + " V rated");
-    }
-
-    private static AskedVoltage surgeVoltage(double ratedV, ShopRules rules, SurgeLevel.State state) {
-        return AskedVoltage.peak(rules.surgePeakV(ratedV, state));
     }
 }

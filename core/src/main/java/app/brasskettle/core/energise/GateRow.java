@@ -10,100 +10,53 @@ import app.brasskettle.core.worksheet.Coded;
 
 /** What holds energising: the table. A row holds while it is so, whatever order things were recorded in. */
 public enum GateRow implements Coded {
-    RUN_UNDER_WAY(
-            Hold.BLOCKED,
-            false,
-            "An instrument has its voltage on",
-            "Shop rule",
-            "Wait for its end, or take it off",
-            JobStep.DEAD),
-    LEFT_SHOP(
-            Hold.BLOCKED,
-            false,
-            "A motor that is not here is not put on power here",
-            "Shop rule",
-            "Take it back in",
-            "gate"),
+    RUN_UNDER_WAY("An instrument has its voltage on", "Shop rule", "Wait for its end, or take it off", JobStep.DEAD),
+    LEFT_SHOP("A motor that is not here is not put on power here", "Shop rule", "Take it back in", "gate"),
     NO_LOCK_OUT(
-            Hold.BLOCKED,
-            false,
             "Leads are joined under a lock-out by name, not older than sixteen hours and not before the last power",
             "EN 50110-1, 6.2; OSHA 1910.147",
             "Lock out, prove dead by two means, by name",
             JobStep.DEAD),
     NO_PLATE(
-            Hold.BLOCKED,
-            false,
             "Without voltage and phases nothing can be judged",
             "Shop rule",
             "Read or estimate the nameplate",
             JobStep.PLATE),
     SHAFT_UNKNOWN(
-            Hold.BLOCKED,
-            false,
-            "A rotor that does not turn stalls at once",
-            "Shop rule",
-            "Turn it by hand and record it",
-            JobStep.ARRIVAL),
+            "A rotor that does not turn stalls at once", "Shop rule", "Turn it by hand and record it", JobStep.ARRIVAL),
     SHAFT_BINDS(
-            Hold.BLOCKED,
-            false,
             "A bound rotor burns its winding in seconds",
             "Shop rule",
             "Teardown: free it; a lead hand records it with the reason",
             JobStep.ARRIVAL),
-    CONTRADICTION(
-            Hold.BLOCKED,
-            false,
-            "Two records cannot both be true",
-            "Shop rule",
-            "A lead hand settles it, in writing",
-            "gate"),
+    CONTRADICTION("Two records cannot both be true", "Shop rule", "A lead hand settles it, in writing", "gate"),
     PARTS_OFF(
-            Hold.BLOCKED,
-            false,
             "A motor in parts does not turn safely",
             "Shop rule",
             "Refit by the list, or say why a part stays out",
             JobStep.REASSEMBLY),
     APART(
-            Hold.BLOCKED,
-            false,
             "A motor whose covers or rotor are off does not turn safely",
             "Shop rule",
             "Put it together, and record that",
             JobStep.REASSEMBLY),
     PLATE_STOP(
-            Hold.BLOCKED,
-            false,
             "A plate that cannot be right judges no test",
             "IEC 60034-1, cl. 10",
             "Correct the plate; or a lead hand confirms that it is stamped so, with a photograph",
             JobStep.PLATE),
     READINGS_DISAGREE(
-            Hold.BLOCKED,
-            false,
             "A Stop is ended by work that fits it, never by a bare repeat",
             "Shop rule",
             "Another person or another instrument reads it again; or the work that fits, then the test",
             ""),
     JOINTS_OPEN(
-            Hold.BLOCKED,
-            false,
             "A winding joined wrongly, or not joined, burns when it runs",
             "The diagram of the new winding",
             "Braze what is open, and put right what is wrong",
             JobStep.BRAZING),
-    COILS_OUT(
-            Hold.BLOCKED,
-            false,
-            "A winding with coils out is none",
-            "Shop rule",
-            "Lay in the coils that are missing",
-            JobStep.INSERTION),
+    COILS_OUT("A winding with coils out is none", "Shop rule", "Lay in the coils that are missing", JobStep.INSERTION),
     CORE_UNSOUND(
-            Hold.BLOCKED,
-            false,
             "A core that is burnt, or that somebody saw damaged, burns its new winding",
             "IEEE Std 1068",
             "Repair the core, look at it again, and test it by loop",
@@ -115,30 +68,18 @@ public enum GateRow implements Coded {
             "The resin’s data as set in the shop",
             "Bake it as its curve asks",
             JobStep.VARNISH),
-    NO_WINDING(
-            Hold.BLOCKED,
-            false,
-            "There is no winding in it",
-            "Shop rule",
-            "Rewind it, and record that",
-            JobStep.WINDING_DATA),
+    NO_WINDING("There is no winding in it", "Shop rule", "Rewind it, and record that", JobStep.WINDING_DATA),
     DISCHARGING(
-            Hold.BLOCKED,
-            false,
             "The winding holds a charge that kills",
             "IEEE Std 43-2013, cl. 5; IEEE Std 95",
             "Time, or proof under 25 V after a minute",
             WindingTests.INSULATION_RESISTANCE),
     GROUND(
-            Hold.BLOCKED,
-            false,
             "At 0.05 MΩ or less, as read or at 40 °C, copper lies on the frame or nearly",
             "Shop rule",
             "Find the ground, repair it, test again",
             WindingTests.INSULATION_RESISTANCE),
     INSULATION_MISSING(
-            Hold.BLOCKED,
-            false,
             "Insulation to frame is what stands between the winding and a hand",
             "IEEE Std 43-2013, 12",
             "A fresh insulation test",
@@ -158,15 +99,11 @@ public enum GateRow implements Coded {
             "Hold it for 60 s",
             WindingTests.INSULATION_RESISTANCE),
     OPEN_CIRCUIT(
-            Hold.BLOCKED,
-            false,
             "It stalls on the phases that are left, and burns",
             "Shop rule",
             "Find the open circuit, then measure again",
             WindingTests.WINDING_RESISTANCE),
     RESISTANCE_MISSING(
-            Hold.BLOCKED,
-            false,
             "Every winding and every speed is measured before it is fed",
             "IEEE Std 118",
             "A fresh resistance test",
@@ -186,15 +123,11 @@ public enum GateRow implements Coded {
             "Test switch and capacitor",
             RunningTests.STARTING_GEAR),
     TURN_SHORT(
-            Hold.BLOCKED,
-            false,
             "Over twice the surge limit with the rotor out, turns are shorted",
             "IEEE Std 522",
             "Winding repaired, surge repeated",
             WindingTests.SURGE_COMPARISON),
     SURGE_UNSETTLED(
-            Hold.BLOCKED,
-            false,
             "Far over the limit with the rotor in: an uneven rotor can do it, and so can shorted turns",
             "IEEE Std 522",
             "Surge at four positions over a pole pitch, or with the rotor out",
@@ -221,29 +154,21 @@ public enum GateRow implements Coded {
             "A withstand test that holds",
             WindingTests.WITHSTAND_RECORD),
     BREAKDOWN(
-            Hold.BLOCKED,
-            false,
             "A breakdown is answered by a repair and the same test at its own level, never by a gentler one",
             "IEEE Std 95; shop rule",
             "Repair on record, then the same test at its level",
             WindingTests.WITHSTAND_RECORD),
     STALLED(
-            Hold.BLOCKED,
-            false,
             "A stall heats the winding faster than anything that watches it",
             "IEC 60034-12; heat balance of copper",
             "Let it go cold, then test insulation anew",
             WindingTests.INSULATION_RESISTANCE),
     LOST_PHASE(
-            Hold.BLOCKED,
-            false,
             "A line without current: it runs on the phases that are left, and burns",
             "Shop rule",
             "Measure the three resistances, find the lost phase, then run it again on test power",
             RunningTests.NO_LOAD_RUN),
     PROTECTOR_OPEN(
-            Hold.BLOCKED,
-            false,
             "A protector was seen open and nothing on record stands in for it",
             "IEC 60034-11",
             "Test the protector, or record what stands in for it",
@@ -256,8 +181,6 @@ public enum GateRow implements Coded {
             "A core loop test after the burnout",
             OpenMotorTests.CORE_LOOP_RESULT),
     TEST_STOPPED(
-            Hold.BLOCKED,
-            false,
             "The Stop of any other test, as the table of tests says",
             "As the test",
             "Cause found, repaired, the test repeated",
@@ -276,6 +199,19 @@ public enum GateRow implements Coded {
     private final String source;
     private final String liftedBy;
     private final String step;
+
+    /** A row that blocks and that nobody may waive. */
+    GateRow(String why, String source, String liftedBy, JobStep step) {
+        this(Hold.BLOCKED, false, why, source, liftedBy, step.path());
+    }
+
+    GateRow(String why, String source, String liftedBy, TestKind test) {
+        this(Hold.BLOCKED, false, why, source, liftedBy, test.step(1));
+    }
+
+    GateRow(String why, String source, String liftedBy, String step) {
+        this(Hold.BLOCKED, false, why, source, liftedBy, step);
+    }
 
     GateRow(Hold hold, boolean waivable, String why, String source, String liftedBy, JobStep step) {
         this(hold, waivable, why, source, liftedBy, step.path());

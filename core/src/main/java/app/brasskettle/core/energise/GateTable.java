@@ -4,19 +4,14 @@ import app.brasskettle.core.catalogue.OpenMotorTests;
 import app.brasskettle.core.catalogue.RunningTests;
 import app.brasskettle.core.catalogue.WindingTests;
 import app.brasskettle.core.energise.EnergiseGate.Reason;
-import app.brasskettle.core.insulation.InsulationReadings;
 import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.surge.SurgeOutcome;
-import app.brasskettle.core.testkind.StopEffect;
-import app.brasskettle.core.testkind.StopEffect.Hold;
 import app.brasskettle.core.testkind.StopRule;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.Caveat;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.Origin;
-import app.brasskettle.core.testrecord.StopState;
 import app.brasskettle.core.verdict.Verdict;
-import app.brasskettle.core.work.Fault;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,18 +19,6 @@ import java.util.Set;
 
 /** The rows of {@link GateRow} held against the facts of one job. */
 final class GateTable {
-
-    /** A winding this warm counts as cold after a stall. */
-    private static final double COLD_C = 40;
-    /** Tests with rows of their own. */
-    private static final Set<TestKind> OWN_ROWS = Set.of(
-            WindingTests.TESTER_PROOF,
-            WindingTests.INSULATION_RESISTANCE,
-            WindingTests.WINDING_RESISTANCE,
-            WindingTests.SINGLE_PHASE_WINDINGS,
-            WindingTests.WITHSTAND_RECORD,
-            WindingTests.STEP_VOLTAGE,
-            WindingTests.SURGE_RISE);
 
     private final GateFacts facts;
     private final double now;
@@ -59,7 +42,7 @@ final class GateTable {
             }
         }
         Breakdowns.unanswered(facts).forEach(s -> hold(GateRow.BREAKDOWN, s));
-        otherStops();
+        reasons.addAll(new HeldStops(facts).reasons());
         surge();
         opened();
         if (facts.protectorSeenOpen()
@@ -224,107 +207,7 @@ final class GateTable {
 
     private void limit(GateRow row, JudgedTest test, String step) {
         Reason reason = Reason.at(row, test.effective().headline(), step);
-        reasons.add(waivable(test) ? reason.asWaivable() : reason);
-    }
-
-    /** A limit missed by a little, by a reading that nothing casts doubt on. */
-    private boolean waivable(JudgedTest test) {
-        return test.proves() && test.test().standing() && test.stop().waivable(facts.waiverFactor());
-    }
-
-    /** Stops of every other test, as the table of tests says; and of every test, those that a bare repeat disagrees with. */
-    private void otherStops() {
-        facts.tests().heldStops().forEach(t -> {
-            boolean shown = OWN_ROWS.contains(t.kind()) && t.foundStop();
-            if (t.stopState() == StopState.DISPUTED || OWN_ROWS.contains(t.kind()) && !shown) {
-                disputed(t);
-            } else if (!shown) {
-                stopped(t);
-            }
-        });
-    }
-
-    /** A Stop that a repeat does not bear out, or that a test which proves nothing took the place of. */
-    private void disputed(JudgedTest test) {
-        Hold hold = test.stop().effect().hold();
-        boolean breakdown = test.stop().fault() == Fault.BREAKDOWN;
-        if (hold == Hold.NOTHING || breakdown) {
-            return;
-        }
-        boolean repeated = test.stopState() == StopState.DISPUTED;
-        boolean never = !test.stop().fault().endsByAgreement();
-        reasons.add(new Reason(
-                GateRow.READINGS_DISAGREE.code(),
-                test.kind().label() + " read " + test.own().headline()
-                        + (repeated
-                                ? "; the repeat reads good, and no work that fits was done between"
-                                : "; no repeat that proves anything has answered it"),
-                !repeated
-                        ? "Test again with a proved instrument"
-                        : never
-                                ? "Repair it with its place named, then test again; or a lead hand writes what was misread"
-                                : "Another person or another instrument reads it again; or the work that fits, then the test",
-                test.step(),
-                hold,
-                false,
-                test.own().source()));
-    }
-
-    private void stopped(JudgedTest test) {
-        StopEffect effect = test.stop().effect();
-        String sentence = test.effective().headline();
-        if (test.kind() == RunningTests.START_LOG && !coldAndTestedSince(test)) {
-            hold(GateRow.STALLED, sentence);
-            return;
-        }
-        Optional<GateRow> danger = test.stop().code().map(GateTable::row);
-        if (danger.filter(r -> r == GateRow.LOST_PHASE && copperMeasuredSince(test))
-                .isPresent()) {
-            reasons.add(new Reason(
-                    test.step(),
-                    sentence,
-                    "Run it again: three currents",
-                    test.step(),
-                    Hold.TEST_POWER_ONLY,
-                    false,
-                    test.own().source()));
-        } else if (danger.isPresent()) {
-            reasons.add(Reason.at(danger.get(), sentence, test.step()));
-        } else if (effect.hold() != Hold.NOTHING) {
-            reasons.add(new Reason(
-                    test.step(),
-                    sentence,
-                    GateRow.TEST_STOPPED.liftedBy(),
-                    test.step(),
-                    effect.hold(),
-                    waivable(test),
-                    test.own().source()));
-        }
-    }
-
-    private static GateRow row(String code) {
-        return switch (code) {
-            case StopRule.GROUND -> GateRow.GROUND;
-            case StopRule.OPEN_CIRCUIT -> GateRow.OPEN_CIRCUIT;
-            case StopRule.LOST_PHASE -> GateRow.LOST_PHASE;
-            default -> GateRow.TURN_SHORT;
-        };
-    }
-
-    /** With the winding shown whole, the lost phase is looked for outside, and only a run can show that it is found. */
-    private boolean copperMeasuredSince(JudgedTest run) {
-        return facts.tests()
-                .current(WindingTests.WINDING_RESISTANCE, run.speed())
-                .filter(t -> t.at() > run.at() && t.proves() && t.verdict() != Verdict.UNPROVEN && !t.foundStop())
-                .isPresent();
-    }
-
-    private boolean coldAndTestedSince(JudgedTest stall) {
-        return facts.tests()
-                .current(WindingTests.INSULATION_RESISTANCE, 1)
-                .filter(t -> t.at() > stall.at() && t.proves() && t.verdict() != Verdict.UNPROVEN)
-                .filter(t -> ((InsulationReadings) t.test().input()).windingTemperatureC() <= COLD_C)
-                .isPresent();
+        reasons.add(HeldStops.waivable(test, facts) ? reason.asWaivable() : reason);
     }
 
     private void surge() {
