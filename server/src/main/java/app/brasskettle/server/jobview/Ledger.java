@@ -16,7 +16,6 @@ import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.windingtake.TakeDifference;
 import app.brasskettle.core.work.JobStep;
 import app.brasskettle.core.work.Station;
-import app.brasskettle.core.work.Work;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Phrase;
 import app.brasskettle.server.clock.JobClock;
@@ -203,14 +202,12 @@ final class Ledger {
                         Verdict.HOLDS,
                         "Discharged: " + Figures.plain(e.figure("residualV")) + " V left after a minute",
                         WindingTests.INSULATION_RESISTANCE.step(1));
-            case WORKED ->
-                add(
-                        e,
-                        Verdict.UNPROVEN,
-                        Coded.parse(Work.class, e.text("work"))
-                                .map(w -> "Motor " + w.label() + ". " + w.why())
-                                .orElse("Motor worked on: " + e.text("work")),
-                        WindingTests.INSULATION_RESISTANCE.step(1));
+            case WORKED -> add(e, Verdict.UNPROVEN, WorkWords.worked(e), WindingTests.INSULATION_RESISTANCE.step(1));
+            case SHAFT_TURNED -> add(e, WorkWords.turns(e), WorkWords.shaft(e), "gate");
+            case TEST_MISREAD ->
+                add(e, Verdict.WATCH, "Misread “" + e.text("sentence") + "”: " + e.text("reason"), e.text("step"));
+            case PLATE_STAMPED ->
+                add(e, Verdict.WATCH, "The plate is stamped so: " + e.text("reason"), JobStep.PLATE.path());
             case EVIDENCE_ADDED -> add(e, Verdict.UNPROVEN, "Seen: " + e.text("words"), "cause");
             case EVIDENCE_STRUCK ->
                 add(e, Verdict.UNPROVEN, "Struck: " + e.text("words") + ", " + e.text("reason"), "cause");

@@ -53,7 +53,7 @@ class GateAttemptsTest {
     private Visitor.Answer insulation(String tag, String megohm, Map<String, Object> other) {
         Map<String, Object> body = new HashMap<>(Map.of(
                 "typed",
-                Map.of("windingTemperatureC", "40", "readings", List.of(Map.of("seconds", "60", "megohm", megohm))),
+                Map.of("windingTemperatureC", "36", "readings", List.of(Map.of("seconds", "60", "megohm", megohm))),
                 "appliedVoltageV",
                 "500",
                 "because",

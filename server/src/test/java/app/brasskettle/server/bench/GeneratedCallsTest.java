@@ -364,7 +364,7 @@ class GeneratedCallsTest {
             List<String> told = new ArrayList<>();
             int i = 0;
             while (i < CALLS_A_MOTOR && at < CALLS) {
-                boolean careful = random.nextInt(8) == 0;
+                boolean careful = random.nextInt(5) == 0;
                 List<Deed> deeds = careful ? CAREFULLY : List.of(HURRIED.get(random.nextInt(HURRIED.size())));
                 for (Deed deed : deeds) {
                     i++;
@@ -384,7 +384,7 @@ class GeneratedCallsTest {
             }
         }
         assertThat(taken).as("calls that were taken").isGreaterThan(CALLS / 3);
-        assertThat(permitted).as("times that nothing but the day held power").isGreaterThan(CALLS / 60);
+        assertThat(permitted).as("times that nothing but the day held power").isGreaterThan(CALLS / 300);
     }
 
     /** Whether the motor itself is held; where it is not, or reads as released, the oracle has to agree. */

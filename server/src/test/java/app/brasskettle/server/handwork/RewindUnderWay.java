@@ -100,7 +100,8 @@ final class RewindUnderWay {
         assertThat(tech.post(job + "/worked", Map.of("work", "rewound"))
                         .with(409)
                         .text())
-                .contains("Not every coil is in");
+                .as("a winding that is in comes out first")
+                .contains("asbestos");
         write(tech, "preparation", Map.of("oldInsulation", "free-of-asbestos", "coreNotTested", "no loop set today"))
                 .with(200);
         ByteArrayOutputStream png = new ByteArrayOutputStream();

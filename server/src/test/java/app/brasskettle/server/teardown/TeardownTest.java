@@ -99,8 +99,12 @@ class TeardownTest {
         assertThat(one.at("/apart/log/off").asInt()).isEqualTo(1);
         assertThat(holding(one)).contains("parts-off");
         assertThat(part(tag, 1, "leave-out", " ").with(400).problemFields()).containsExactly("reason");
-        JsonNode together =
-                part(tag, 1, "leave-out", "goes to the foundry").with(200).json();
+        part(tag, 1, "leave-out", "goes to the foundry").with(403);
+        JsonNode together = visitor.stranger()
+                .as("lead")
+                .post("/api/jobs/" + tag + "/parts/1", Map.of("action", "leave-out", "reason", "goes to the foundry"))
+                .with(200)
+                .json();
         assertThat(holding(together)).doesNotContain("parts-off");
         assertThat(ledger(together))
                 .anyMatch(l -> l.startsWith("Motor put together"))
