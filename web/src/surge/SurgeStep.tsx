@@ -176,7 +176,7 @@ function Entry({
         <TypedField
           label="Shaft stands at"
           unit="°"
-          hint="from any mark; another position tells the rotor from the winding"
+          hint="from any mark; four positions over a pole pitch tell the rotor from the winding"
           value={angle}
           problem={at(refused, 'typed.rotorAngleDegrees')}
           onChange={setAngle}

@@ -56,6 +56,11 @@ class ReconditionTest {
         tech.press("Keep it");
         tech.sees("Kept");
 
+        tech.open(job + "/gate");
+        tech.sees("Nobody has turned the shaft by hand since it was given a new bearing (drive end)");
+        tech.press("It turns freely");
+        assertThat(tech.page().getByText("Nobody has turned the shaft by hand")).hasCount(0);
+
         shop.bench("900", 2.7, "dried");
         shop.withstood("1000");
         shop.surged(1, true, "", "1400");
