@@ -11,7 +11,6 @@ import app.brasskettle.core.run.StartLogWorksheet;
 import app.brasskettle.core.shaftvoltage.ShaftVoltageReadings;
 import app.brasskettle.core.shaftvoltage.ShaftVoltageResult;
 import app.brasskettle.core.shaftvoltage.ShaftVoltageWorksheet;
-import app.brasskettle.core.singlephase.StartingGear;
 import app.brasskettle.core.singlephase.StartingGearWorksheet;
 import app.brasskettle.core.testkind.InstrumentKind;
 import app.brasskettle.core.testkind.Judging;
@@ -22,6 +21,7 @@ import app.brasskettle.core.testkind.RepairProof;
 import app.brasskettle.core.testkind.StopEffect;
 import app.brasskettle.core.testkind.TestDefinition;
 import app.brasskettle.core.testkind.TestKind;
+import app.brasskettle.core.testkind.TestKind.Claims;
 import app.brasskettle.core.work.Fault;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.TestGroup;
@@ -68,7 +68,7 @@ public final class RunningTests {
                     Fault.GEAR,
                     StopEffect.testPower(
                             "A start winding left in burns in seconds; test power is what it takes to hear it"))
-            .saysMotorIs(StartingGear::kind)
+            .claims(t -> Claims.motorIs(t.kind()))
             .evidenceEvenUnproven(TestEvidence::gear)
             .proves(RepairProof.FINISHED)
             .readBy(InstrumentKind.CAPACITANCE_METER, InstrumentKind.MULTIMETER)
@@ -181,7 +181,7 @@ public final class RunningTests {
             .caution(TURNING
                     + " Hot parts. The hot resistance is read within the first half minute, locked out and proved"
                     + " dead.")
-            .claimsClass(t -> t.rise().insulationClass())
+            .claims(t -> Claims.ofClass(t.rise().insulationClass()))
             .stop(Fault.TOO_HOT, StopEffect.testPowerLimit("Too hot at its rated load"))
             .missedBy(StopMeasures::heatRun)
             .readBy(InstrumentKind.MILLIOHM_BRIDGE, InstrumentKind.THERMOMETER)

@@ -30,6 +30,7 @@ import app.brasskettle.core.testkind.RepairProof;
 import app.brasskettle.core.testkind.StopEffect;
 import app.brasskettle.core.testkind.TestDefinition;
 import app.brasskettle.core.testkind.TestKind;
+import app.brasskettle.core.testkind.TestKind.Claims;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.withstand.StepVoltageWorksheet;
 import app.brasskettle.core.withstand.WithstandRecord;
@@ -85,8 +86,8 @@ public final class WindingTests {
             .comparedBy("mean at 25 °C", "Ω", Better.NEITHER, ResistanceResult::meanOhmAt25C)
             .stop(Fault.RESISTANCE, StopEffect.limit(UNEQUAL_CURRENTS))
             .danger(r -> StopMeasures.openCircuit(r.openCircuit().isPresent()))
-            .windingTemperature(t -> t.windingTemperatureC())
-            .ownFigures(t -> t.terminalOhms().read())
+            .claims(t ->
+                    Claims.at(t.windingTemperatureC()).figures(t.terminalOhms().read()))
             .missedBy(StopMeasures::resistance)
             .evidence(TestEvidence::resistance)
             .doubted(Plausibility::resistance)
@@ -147,7 +148,7 @@ public final class WindingTests {
                     .stop(Fault.LEAKAGE, StopEffect.limit("Leakage to the frame; a touch away from somebody's hand"))
                     .danger(r -> StopMeasures.ground(r.deadGround()))
                     .partial(InsulationResult::spotReading)
-                    .windingTemperature(InsulationReadings::windingTemperatureC)
+                    .claims(t -> Claims.at(t.windingTemperatureC()))
                     .missedBy(StopMeasures::insulation)
                     .evidence(TestEvidence::insulation)
                     .doubted(Plausibility::insulation)
@@ -175,7 +176,7 @@ public final class WindingTests {
             .tells(Aspect.INSULATION)
             .stop(Fault.LEAKAGE, StopEffect.limit("Leakage to the frame or between circuits"))
             .danger(r -> StopMeasures.ground(r.deadGround()))
-            .windingTemperature(CircuitReadings::windingTemperatureC)
+            .claims(t -> Claims.at(t.windingTemperatureC()))
             .missedBy(StopMeasures::circuits)
             .readBy(InstrumentKind.INSULATION_TESTER)
             .offeredWhere(MotorFacts::severalCircuits)

@@ -2,7 +2,6 @@ package app.brasskettle.core.testkind;
 
 import app.brasskettle.core.cause.Evidence;
 import app.brasskettle.core.choice.MotorCondition;
-import app.brasskettle.core.insulation.InsulationClass;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.surge.SurgeLevel;
@@ -11,7 +10,6 @@ import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.work.Fault;
 import app.brasskettle.core.work.Station;
 import app.brasskettle.core.work.TestGroup;
-import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Worksheet;
 import java.util.Collections;
 import java.util.LinkedHashSet;
@@ -35,19 +33,16 @@ import java.util.function.ToDoubleFunction;
 public final class TestDefinition<I extends Record, R> {
 
     /** Finds why no such motor can read so. */
-    @FunctionalInterface
     public interface DoubtRule<R> {
         Optional<Doubt> of(R result, Optional<Plate> plate, int speed);
     }
 
     /** Computes the voltage asked of a winding. */
-    @FunctionalInterface
     public interface VoltageRule {
         AskedVoltage at(double ratedV, ShopRules rules, SurgeLevel.State state);
     }
 
     /** Judges readings beside those taken before. */
-    @FunctionalInterface
     public interface BesideRule<I> {
         Judging of(I newest, Judging alone, OtherTests others);
     }
@@ -83,13 +78,10 @@ public final class TestDefinition<I extends Record, R> {
     boolean further;
     boolean notesVoltage;
     RepairProof repairProof = RepairProof.NONE;
-    private Optional<KeyFigure<R>> keyFigure = Optional.empty();
+    Optional<KeyFigure<R>> keyFigure = Optional.empty();
     private boolean speaksUnproven;
     private BiFunction<R, Verdict, List<Evidence>> evidence = (result, verdict) -> List.of();
-    private Function<I, Optional<Double>> windingC = readings -> Optional.empty();
-    private Function<I, Optional<InsulationClass>> claimedClass = readings -> Optional.empty();
-    private Function<I, Optional<Coded>> saysMotorIs = readings -> Optional.empty();
-    private Function<I, List<Double>> ownFigures = readings -> List.of();
+    private Function<I, TestKind.Claims> claims = readings -> TestKind.Claims.none();
     private Predicate<R> partial = result -> false;
     private Predicate<I> standsIn = readings -> false;
     private Function<R, Fault> fault = result -> Fault.TESTER;
@@ -159,9 +151,7 @@ public final class TestDefinition<I extends Record, R> {
 
     /** What its Stop does to energising, and what kind of Stop it is. */
     public TestDefinition<I, R> stop(Fault kind, StopEffect effect) {
-        fault = result -> kind;
-        stop = effect;
-        return this;
+        return stop(result -> kind, effect);
     }
 
     /** The same where the result tells which kind of Stop it is. */
@@ -346,27 +336,9 @@ public final class TestDefinition<I extends Record, R> {
         return this;
     }
 
-    /** The winding temperature it was taken at, where its readings hold one. */
-    public TestDefinition<I, R> windingTemperature(ToDoubleFunction<I> read) {
-        windingC = readings -> Optional.of(read.applyAsDouble(readings));
-        return this;
-    }
-
-    /** The insulation class its readings claim. */
-    public TestDefinition<I, R> claimsClass(Function<I, InsulationClass> read) {
-        claimedClass = readings -> Optional.of(read.apply(readings));
-        return this;
-    }
-
-    /** What its readings say the motor is, and every other test of the kind must say as well. */
-    public TestDefinition<I, R> saysMotorIs(Function<I, Coded> read) {
-        saysMotorIs = readings -> Optional.of(read.apply(readings));
-        return this;
-    }
-
-    /** The figures that no two windings share to the last digit. */
-    public TestDefinition<I, R> ownFigures(Function<I, List<Double>> read) {
-        ownFigures = read;
+    /** What its readings claim beside what they measure, which the rest of the record can contradict. */
+    public TestDefinition<I, R> claims(Function<I, TestKind.Claims> read) {
+        claims = read;
         return this;
     }
 
@@ -414,9 +386,7 @@ public final class TestDefinition<I extends Record, R> {
     }
 
     TestKind.Claims claims(Record readings) {
-        I own = input.cast(readings);
-        return new TestKind.Claims(
-                windingC.apply(own), claimedClass.apply(own), saysMotorIs.apply(own), ownFigures.apply(own));
+        return claims.apply(input.cast(readings));
     }
 
     boolean partial(Object result) {
@@ -425,10 +395,6 @@ public final class TestDefinition<I extends Record, R> {
 
     boolean standsIn(Record readings) {
         return standsIn.test(input.cast(readings));
-    }
-
-    Optional<KeyFigure<R>> keyFigure() {
-        return keyFigure;
     }
 
     Optional<Double> keyFigure(Object result) {

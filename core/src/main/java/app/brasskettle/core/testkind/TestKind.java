@@ -42,6 +42,31 @@ public final class TestKind implements Coded, Comparable<TestKind> {
         public Claims {
             ownFigures = List.copyOf(ownFigures);
         }
+
+        /** Readings that claim nothing. */
+        public static Claims none() {
+            return new Claims(Optional.empty(), Optional.empty(), Optional.empty(), List.of());
+        }
+
+        /** Readings of a winding at that temperature in °C. */
+        public static Claims at(double windingC) {
+            return new Claims(Optional.of(windingC), Optional.empty(), Optional.empty(), List.of());
+        }
+
+        /** Readings judged by the limit of that class. */
+        public static Claims ofClass(InsulationClass claimed) {
+            return new Claims(Optional.empty(), Optional.of(claimed), Optional.empty(), List.of());
+        }
+
+        /** Readings that say what the motor is. */
+        public static Claims motorIs(Coded what) {
+            return new Claims(Optional.empty(), Optional.empty(), Optional.of(what), List.of());
+        }
+
+        /** The same with figures that no two windings share to the last digit. */
+        public Claims figures(List<Double> own) {
+            return new Claims(windingC, insulationClass, motorIs, own);
+        }
     }
 
     private final int order;
@@ -288,7 +313,7 @@ public final class TestKind implements Coded, Comparable<TestKind> {
 
     /** Finds the figure by which it is compared with the same test taken at another time. */
     public Optional<KeyFigure<?>> keyFigure() {
-        return definition.keyFigure().map(k -> k);
+        return definition.keyFigure.map(k -> k);
     }
 
     /** Reads that figure off a result; empty where there is none. */
