@@ -36,7 +36,7 @@ public final class ConnectionCheckWorksheet {
         ConnectionProof proof = new ConnectionProof(ring, network, found.spanSlots(), poles);
         ConnectionFigures figures = proof.figures();
         double right = 100 * ring.bestDistribution(poles);
-        boolean sound = figures.sound(right);
+        boolean sound = figures.sound(right, poles);
         List<Integer> turnRound = proof.turnRound(right);
         Judgement judgement = judge(found, network, figures, right, sound, turnRound);
         return new ConnectionCheckResult(

@@ -36,7 +36,16 @@ public record ConnectionFigures(
                 Optional.empty());
     }
 
-    /** Tells whether the connection makes a motor as good as its grouping can be. */
+    /**
+     * Tells whether the connection makes a motor as good as its grouping can be, of the poles that are asked: joints that are in order for
+     * four poles make no winding of twenty.
+     */
+    boolean sound(double rightDistributionPercent, int poles) {
+        return sound(rightDistributionPercent)
+                && fieldPoles.filter(p -> p == poles).isPresent();
+    }
+
+    /** Tells whether nothing is wrong with its joints, whatever other field is stronger than the one that is wanted. */
     boolean sound(double rightDistributionPercent) {
         return nothing(circulatingPercent)
                 && nothing(lineVoltageUnbalancePercent)

@@ -114,7 +114,7 @@ final class ConnectionProof {
     List<Integer> turnRound(double rightDistributionPercent) {
         List<Integer> found = new ArrayList<>();
         ConnectionFigures asFound = figures();
-        if (!network.tied() || asFound.sound(rightDistributionPercent)) {
+        if (!network.tied() || asFound.sound(rightDistributionPercent, 2 * polePairs)) {
             return found;
         }
         Complex[] fed = network.fedCurrents();
@@ -123,8 +123,8 @@ final class ConnectionProof {
             Complex[] turned = fed.clone();
             spun[k] = spun[k].negate();
             turned[k] = turned[k].negate();
-            if (figures(spun, turned, asFound.currentUnbalancePercent(), Optional.empty())
-                    .sound(rightDistributionPercent)) {
+            if (figures(spun, turned, asFound.currentUnbalancePercent(), fieldPoles(slotCurrents(turned), turned))
+                    .sound(rightDistributionPercent, 2 * polePairs)) {
                 found.add(network.liveGroups().get(k) + 1);
             }
         }

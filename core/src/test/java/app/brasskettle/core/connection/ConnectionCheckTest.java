@@ -86,6 +86,24 @@ class ConnectionCheckTest {
         }
     }
 
+    /** Joints that are in order for the poles of their field are in order for no other number. */
+    @ParameterizedTest
+    @MethodSource("windings")
+    void whatIsSoundMakesThePolesThatAreAsked(DiagramQuestion q) {
+        DiagramPlan plan = DiagramBuilder.build(q);
+        for (DiagramPlan.Outside outside : plan.outside()) {
+            OutsideConnection right = outside.leads();
+            assertThat(SHEET.work().apply(found(q, plan.joints(), right)).sound())
+                    .isTrue();
+            for (int poles = 2; poles <= 24; poles += 2) {
+                OutsideConnection other = new OutsideConnection(right.lines(), right.joined(), poles);
+                assertThat(SHEET.work().apply(found(q, plan.joints(), other)).sound())
+                        .as("%s, %s asked for %s poles", q, outside.name(), poles)
+                        .isEqualTo(poles == right.poles());
+            }
+        }
+    }
+
     @ParameterizedTest
     @MethodSource("windings")
     void aJointLeftOpenIsNeverSound(DiagramQuestion q) {
