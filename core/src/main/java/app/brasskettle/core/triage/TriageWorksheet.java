@@ -12,7 +12,6 @@ import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * Sound, doubtful or unfit. A ten-second reading proves no insulation, so sound means worth a run on a drive, not fit for use.
@@ -35,7 +34,7 @@ public final class TriageWorksheet {
     }
 
     private static TriageResult work(TriageInspection look) {
-        double least = look.megohm().stream().mapToDouble(m -> m).min().orElseThrow();
+        double least = least(look);
         List<Sight> eye = look.eye().orElse(List.of());
         List<String> unfit = new ArrayList<>();
         List<String> doubts = new ArrayList<>();
@@ -60,7 +59,11 @@ public final class TriageWorksheet {
                 answer,
                 TestVoltage.forRated(look.ratedVoltageV().orElse(USUAL_V)).lowV(),
                 least,
-                judge(answer, unfit, doubts, megohm, eye));
+                judge(look, answer, unfit, doubts, megohm));
+    }
+
+    private static double least(TriageInspection look) {
+        return look.megohm().stream().mapToDouble(m -> m).min().orElseThrow();
     }
 
     private static void when(boolean so, List<String> list, String words) {
@@ -70,7 +73,7 @@ public final class TriageWorksheet {
     }
 
     private static Judgement judge(
-            TriageResult.Answer answer, List<String> unfit, List<String> doubts, String megohm, List<Sight> eye) {
+            TriageInspection look, TriageResult.Answer answer, List<String> unfit, List<String> doubts, String megohm) {
         List<String> all = new ArrayList<>(unfit);
         all.addAll(doubts);
         String because = String.join(", ", all);
@@ -82,23 +85,22 @@ public final class TriageWorksheet {
                         "",
                         SOURCE,
                         "Run it on a drive for 15 minutes and compare the current with the plate.");
-            case DOUBTFUL -> new Judgement(Verdict.WATCH, "Doubtful: " + because, "", SOURCE, doubt(doubts, eye));
+            case DOUBTFUL -> new Judgement(Verdict.WATCH, "Doubtful: " + because, "", SOURCE, doubt(look));
             case UNFIT ->
                 new Judgement(
                         Verdict.STOP,
                         "Unfit: " + because,
                         "",
                         SOURCE,
-                        unfit.contains("shaft binds")
+                        look.shaft() == Shaft.BINDS
                                 ? "No power. Open it, or scrap it."
                                 : "No power. A job of its own, or scrap.");
         };
     }
 
-    private static String doubt(List<String> doubts, List<Sight> eye) {
-        boolean dry = eye.contains(Sight.WET)
-                || eye.contains(Sight.DIRTY)
-                || doubts.stream().anyMatch(d -> d.toLowerCase(Locale.ROOT).contains("under 30"));
+    private static String doubt(TriageInspection look) {
+        List<Sight> eye = look.eye().orElse(List.of());
+        boolean dry = eye.contains(Sight.WET) || eye.contains(Sight.DIRTY) || Limit.under(least(look), DOUBTFUL_MEGOHM);
         return dry ? "Clean and dry it, then look again." : "Make it a job: bearings, leads, then the bench.";
     }
 }
