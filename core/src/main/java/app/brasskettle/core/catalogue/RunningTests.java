@@ -37,6 +37,9 @@ public final class RunningTests {
     private static final String TURNING =
             "It turns: guarded, key captured or out, someone at the stop. No sleeves, no loose ends, eyes off the fan’s plane.";
 
+    /** A winding this warm, in °C, counts as cold after a stall; shop rule. */
+    public static final double COLD_AFTER_STALL_C = 40;
+
     private static final KindList KINDS = new KindList(200);
 
     public static final TestKind START_LOG = KINDS.add(TestDefinition.of(StartLogWorksheet.create())

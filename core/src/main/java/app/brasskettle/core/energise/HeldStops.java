@@ -20,9 +20,6 @@ import java.util.Set;
 /** Stops on record that hold energising: as the table of tests says, and those that a bare repeat disagrees with. */
 final class HeldStops {
 
-    /** A winding this warm counts as cold after a stall. */
-    private static final double COLD_C = 40;
-
     /** Tests with rows of their own. */
     private static final Set<TestKind> OWN_ROWS = Set.of(
             WindingTests.TESTER_PROOF,
@@ -132,7 +129,8 @@ final class HeldStops {
         return facts.tests()
                 .current(WindingTests.INSULATION_RESISTANCE, 1)
                 .filter(t -> t.at() > stall.at() && t.proves() && t.verdict() != Verdict.UNPROVEN)
-                .filter(t -> ((InsulationReadings) t.test().input()).windingTemperatureC() <= COLD_C)
+                .filter(t -> ((InsulationReadings) t.test().input()).windingTemperatureC()
+                        <= RunningTests.COLD_AFTER_STALL_C)
                 .isPresent();
     }
 

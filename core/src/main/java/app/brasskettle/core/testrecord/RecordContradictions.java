@@ -29,7 +29,6 @@ final class RecordContradictions {
     /** Copper that stalled gives its heat to iron and frame; in an hour nobody's bench brings it back to the room's. Shop rule. */
     private static final double HOT_AFTER_STALL_S = 3600;
 
-    private static final double COLD_C = 40;
     private static final int TELLING_DIGITS = 3;
     private static final String CORRECT = "Correct whichever is wrong, or read it again.";
 
@@ -102,7 +101,8 @@ final class RecordContradictions {
     private Optional<Caveat> afterStall(RecordedTest test, double windingC) {
         return before(test)
                 .filter(t -> t.kind() == RunningTests.START_LOG && test.at() - t.at() < HOT_AFTER_STALL_S)
-                .filter(t -> alone.get(t).own().verdict() == Verdict.STOP && windingC <= COLD_C)
+                .filter(t ->
+                        alone.get(t).own().verdict() == Verdict.STOP && windingC <= RunningTests.COLD_AFTER_STALL_C)
                 .reduce((earlier, later) -> later)
                 .flatMap(t -> doubt("It stalled " + Math.round((test.at() - t.at()) / 60) + " min before, and "
                         + Figures.plain(windingC) + " °C is the temperature of a cold winding"));
