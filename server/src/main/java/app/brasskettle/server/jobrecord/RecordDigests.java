@@ -1,8 +1,10 @@
 package app.brasskettle.server.jobrecord;
 
+import app.brasskettle.core.handwork.HandAct;
 import app.brasskettle.core.signature.RecordMarks;
 import app.brasskettle.core.signature.Signed;
 import app.brasskettle.core.signature.Topic;
+import app.brasskettle.core.work.WorkDone;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.events.EventKind;
@@ -48,21 +50,21 @@ final class RecordDigests {
     /** What of the arrival sheet says how the motor is built and how it turns. */
     private static final List<String> BUILD_OF_ARRIVAL = List.of("shaft", "auxiliaries");
 
-    private final RecordedJob job;
+    private final List<TestRow> tests;
     private final Map<Topic, List<Object>> inputs = new EnumMap<>(Topic.class);
     private final Map<Topic, Double> changedAt = new EnumMap<>(Topic.class);
     private final Map<Topic, String> lastChange = new EnumMap<>(Topic.class);
 
-    private RecordDigests(RecordedJob job) {
-        this.job = job;
+    private RecordDigests(List<TestRow> tests) {
+        this.tests = tests;
     }
 
     /** Marks of a job's record as it stands. */
-    static RecordMarks marks(RecordedJob job) {
-        RecordDigests digests = new RecordDigests(job);
-        job.sheets().forEach(digests::sheet);
-        job.events().forEach(digests::event);
-        job.tests().forEach(digests::test);
+    static RecordMarks marks(List<SheetRow> sheets, List<EventRow> events, List<TestRow> tests) {
+        RecordDigests digests = new RecordDigests(tests);
+        sheets.forEach(digests::sheet);
+        events.forEach(digests::event);
+        tests.forEach(digests::test);
         Map<Topic, RecordMarks.Mark> marks = new EnumMap<>(Topic.class);
         digests.inputs.forEach((topic, said) -> marks.put(
                 topic,
@@ -74,9 +76,8 @@ final class RecordDigests {
     }
 
     /** What a signature keeps of the record it is given for. */
-    static Map<String, Object> kept(RecordedJob job) {
+    static Map<String, Object> kept(RecordMarks marks) {
         Map<String, Object> digests = new LinkedHashMap<>();
-        RecordMarks marks = marks(job);
         for (Topic topic : Topic.values()) {
             digests.put(topic.code(), marks.of(topic).digest());
         }
@@ -121,14 +122,14 @@ final class RecordDigests {
                         Topic.WORK,
                         picked(e, Set.of("work", "remedy", "place")),
                         at,
-                        TimelineFacts.work(e).label());
+                        WorkEvent.read(e).map(WorkDone::label).orElse(e.text("work")));
             case CAME_BACK -> add(Topic.WORK, e.kind().code(), at, "it was out of the shop");
             case PART_REFITTED, PART_LEFT_OUT, PART_OFF_AGAIN ->
                 add(Topic.PARTS, List.of(e.kind().code(), picked(e, Set.of("part", "reason"))), at, e.text("name"));
             case SHAFT_TURNED -> add(Topic.BUILD, picked(e, Set.of("shaft")), at, "the shaft was turned by hand");
             case HAND_DONE -> hand(e);
             case OVERRULED, TEST_MISREAD ->
-                add(Topic.TESTS, picked(e, Set.of("step", "testAt", "verdict")), at, e.text("step"));
+                add(Topic.TESTS, picked(e, Set.of("step", "testAt", "verdict")), at, testAt(e.text("step")));
             case CONCLUDED -> {
                 replace(Topic.CONCLUSION, picked(e, Set.of("explanation", "root")), at);
                 replace(Topic.ADVICE, picked(e, Set.of("recommendations")), at);
@@ -138,22 +139,26 @@ final class RecordDigests {
         }
     }
 
+    private String testAt(String step) {
+        return tests.stream()
+                .filter(t -> t.kind().step(t.speed()).equals(step))
+                .map(t -> t.kind().label())
+                .findFirst()
+                .orElse("");
+    }
+
     private void hand(EventRow e) {
-        switch (e.text("act")) {
-            case "coil-in", "coil-out", "coil-counted" ->
-                add(
-                        Topic.COILS,
+        Coded.parse(HandAct.class, e.text("act"))
+                .flatMap(act -> switch (act) {
+                    case COIL_IN, COIL_OUT, COIL_COUNTED -> Optional.of(Topic.COILS);
+                    case JOINT_BRAZED, JOINT_OPENED -> Optional.of(Topic.JOINTS);
+                    case CHECKED, UNCHECKED, SIGNED -> Optional.empty();
+                })
+                .ifPresent(topic -> add(
+                        topic,
                         picked(e, Set.of("act", "place")),
                         e.epochSeconds(),
-                        e.text("act").replace('-', ' ') + ", " + e.text("place"));
-            case "joint-brazed", "joint-opened" ->
-                add(
-                        Topic.JOINTS,
-                        picked(e, Set.of("act", "place")),
-                        e.epochSeconds(),
-                        e.text("act").replace('-', ' ') + ", " + e.text("place"));
-            default -> {}
-        }
+                        e.text("act").replace('-', ' ') + ", " + e.text("place")));
     }
 
     private void test(TestRow t) {
@@ -173,9 +178,7 @@ final class RecordDigests {
         inputs.computeIfAbsent(topic, t -> new ArrayList<>()).add(said);
         if (at >= changedAt.getOrDefault(topic, Double.NEGATIVE_INFINITY)) {
             changedAt.put(topic, at);
-            if (!what.isEmpty()) {
-                lastChange.put(topic, what);
-            }
+            lastChange.put(topic, what);
         }
         changedAt.putIfAbsent(topic, Double.NEGATIVE_INFINITY);
     }

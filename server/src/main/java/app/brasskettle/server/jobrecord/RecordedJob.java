@@ -30,6 +30,7 @@ import app.brasskettle.core.testrecord.TestJudge;
 import app.brasskettle.core.windingtake.WindingAssessment;
 import app.brasskettle.core.windingtake.WindingRecord;
 import app.brasskettle.core.windingtake.WindingTake;
+import app.brasskettle.core.work.Work;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.events.EventKind;
@@ -192,14 +193,14 @@ public final class RecordedJob {
     /** The record as it stands, a mark for each topic that a signature rests on. */
     RecordMarks marks() {
         if (marks == null) {
-            marks = RecordDigests.marks(this);
+            marks = RecordDigests.marks(sheets, events, tests);
         }
         return marks;
     }
 
     /** What a signature given now keeps of the record it stands for. */
     public Map<String, Object> signedRecord() {
-        return RecordDigests.kept(this);
+        return RecordDigests.kept(marks());
     }
 
     /** The same job as it would read with another plate. */
@@ -300,7 +301,9 @@ public final class RecordedJob {
 
     /** Whether anybody recorded that it was opened. */
     public boolean opened() {
-        return all(EventKind.WORKED).stream().anyMatch(e -> e.text("work").equals("opened"));
+        return events.stream()
+                .anyMatch(e ->
+                        WorkEvent.read(e).filter(w -> w.work() == Work.OPENED).isPresent());
     }
 
     /** Parts put back or left out, and not taken off again since. */
@@ -328,7 +331,7 @@ public final class RecordedJob {
         return new ArrayList<>(added.values());
     }
 
-    private Set<String> struck() {
+    Set<String> struck() {
         Set<String> struck = new LinkedHashSet<>();
         for (EventRow e : events) {
             switch (e.kind()) {

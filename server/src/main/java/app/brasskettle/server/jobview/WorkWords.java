@@ -2,10 +2,8 @@ package app.brasskettle.server.jobview;
 
 import app.brasskettle.core.jobs.Arrival;
 import app.brasskettle.core.verdict.Verdict;
-import app.brasskettle.core.work.Remedy;
-import app.brasskettle.core.work.Work;
-import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.server.events.EventRow;
+import app.brasskettle.server.jobrecord.WorkEvent;
 
 /** What the ledger says of work on a motor, and of its shaft turned by hand. */
 final class WorkWords {
@@ -13,9 +11,8 @@ final class WorkWords {
     private WorkWords() {}
 
     static String worked(EventRow e) {
-        return Coded.parse(Remedy.class, e.text("remedy"))
-                .map(r -> "Motor " + r.label() + (e.text("place").isEmpty() ? "" : " (" + e.text("place") + ")"))
-                .or(() -> Coded.parse(Work.class, e.text("work")).map(w -> "Motor " + w.label() + ". " + w.why()))
+        return WorkEvent.read(e)
+                .map(w -> "Motor " + w.label() + ". " + w.why())
                 .orElse("Motor worked on: " + e.text("work"));
     }
 
