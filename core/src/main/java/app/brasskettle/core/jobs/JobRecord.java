@@ -115,6 +115,13 @@ public record JobRecord(
         return arrival.map(Received::sheet);
     }
 
+    /** Tells whether the shaft is bound by the last record of it, with no work since that frees a shaft. */
+    public boolean shaftBound() {
+        return shaft().filter(s -> !s.free())
+                .filter(s -> timeline.works().stream().noneMatch(w -> w.at() > s.at() && w.movesShaft()))
+                .isPresent();
+    }
+
     /** The last record of the shaft: as it came, or as somebody turned it since; empty where nobody has. */
     public Optional<GateFacts.Shaft> shaft() {
         Optional<GateFacts.Shaft> arrived = arrival.flatMap(

@@ -43,9 +43,9 @@ import java.util.Optional;
 /** What the record of a job says to its second half. */
 final class RewindReading {
 
-    /** Photographs of the connection are those taken at these steps, as they are filed. */
-    private static final List<String> CONNECTION_PHOTOS =
-            List.of("step " + JobStep.WINDING_CONNECTION.path(), "step " + JobStep.BEFORE_STRIPPING.path());
+    /** Photographs of the connection are those taken at these steps. */
+    private static final List<JobStep> CONNECTION_PHOTOS =
+            List.of(JobStep.WINDING_CONNECTION, JobStep.BEFORE_STRIPPING);
 
     private static final String SHOP = "Shop rule";
 
@@ -111,7 +111,7 @@ final class RewindReading {
                         .orElse(""),
                 winding.connection().flatMap(ConnectionAssessment::diagram).isPresent()
                         || job.coilSets().isPresent(),
-                CONNECTION_PHOTOS.stream().anyMatch(job.apart().photographed()::contains),
+                CONNECTION_PHOTOS.stream().anyMatch(job.apart()::photographedAt),
                 coreTested(),
                 record.preparation()
                         .filter(p -> p.sheet().oldInsulation() != Preparation.OldInsulation.NOT_KNOWN)

@@ -4,6 +4,7 @@ import app.brasskettle.core.findings.Findings;
 import app.brasskettle.core.leads.LeadMap;
 import app.brasskettle.core.teardown.Refit;
 import app.brasskettle.core.teardown.TeardownLog;
+import app.brasskettle.core.work.JobStep;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -23,6 +24,11 @@ public record TakenApart(
         Optional<LeadMap> leads,
         Optional<Findings> findings,
         Set<String> photographed) {
+
+    /** Tells whether there is a photograph that was taken at that step of the job. */
+    public boolean photographedAt(JobStep step) {
+        return photographed.contains("step " + step.path());
+    }
 
     /** A motor nobody opened. */
     public static TakenApart not() {

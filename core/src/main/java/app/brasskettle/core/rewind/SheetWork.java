@@ -28,7 +28,13 @@ public final class SheetWork {
      */
     public record Said(Work work, Optional<Remedy> remedy, String place) {
 
-        static Said of(Work work) {
+        /** Tells whether the motor stands open for it, which a hazardous-area motor needs a certified shop for. */
+        public boolean needsCertifiedShop() {
+            return remedy.map(Remedy::needsCertifiedShop).orElseGet(work::needsCertifiedShop);
+        }
+
+        /** Work that names no part. */
+        public static Said of(Work work) {
             return new Said(work, Optional.empty(), "");
         }
     }

@@ -133,6 +133,11 @@ public enum Work implements Coded {
         };
     }
 
+    /** Tells whether copper that is in comes out, all of it or some coils. */
+    public boolean takesCopperOut() {
+        return this == STRIPPED || this == REWOUND || this == PARTLY_REWOUND;
+    }
+
     /** Tells whether it is more than taking apart, putting together or coming back. */
     public boolean changesMotor() {
         return this != OPENED && this != REASSEMBLED && this != CAME_BACK;

@@ -13,6 +13,11 @@ import java.security.Principal;
  */
 public record Person(String username, String displayName, Role role) implements Principal, Serializable {
 
+    /** Tells whether their word stands over the shop's limits, with a reason. */
+    public boolean leads() {
+        return role == Role.LEAD || role == Role.ADMIN;
+    }
+
     /** The name a session is kept under, so that closing an account can end its sessions. */
     @Override
     @JsonIgnore

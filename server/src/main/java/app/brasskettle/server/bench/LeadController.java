@@ -73,10 +73,7 @@ class LeadController {
     /** A lead hand's written waiver of a figure that missed its limit by a little; refused against anything else. */
     @PostMapping("/gate")
     JobView waive(@PathVariable String tag, @RequestBody WaiverBody body, Authentication who) {
-        Person lead = People.of(who, Role.LEAD, Role.ADMIN);
-        Problems problems = new Problems();
-        reason(body.reason(), problems);
-        problems.throwIfAny();
+        Person lead = inWriting(body.reason(), who);
         EnergiseGate.Reason against = holding(tag, body.code());
         if (!against.waivable()) {
             throw RefusedException.gated("Nobody may waive this: " + against.sentence() + ". " + against.liftedBy());
@@ -94,10 +91,7 @@ class LeadController {
     /** A lead hand writes what was misread in a test that stopped: a repeat that proves may then take its place. */
     @PostMapping("/misread")
     JobView misread(@PathVariable String tag, @RequestBody MisreadBody body, Authentication who) {
-        Person lead = People.of(who, Role.LEAD, Role.ADMIN);
-        Problems problems = new Problems();
-        reason(body.reason(), problems);
-        problems.throwIfAny();
+        Person lead = inWriting(body.reason(), who);
         String step = body.step() == null ? "" : body.step();
         return JobViews.of(book.addEvent(
                 tag,
@@ -120,10 +114,7 @@ class LeadController {
     /** A lead hand confirms that a plate that cannot be right is stamped so; a photograph of it is on record. */
     @PostMapping("/plate-stamped")
     JobView stamped(@PathVariable String tag, @RequestBody StampedBody body, Authentication who) {
-        Person lead = People.of(who, Role.LEAD, Role.ADMIN);
-        Problems problems = new Problems();
-        reason(body.reason(), problems);
-        problems.throwIfAny();
+        Person lead = inWriting(body.reason(), who);
         return JobViews.of(book.addEvent(
                 tag,
                 EventKind.PLATE_STAMPED,
@@ -132,7 +123,7 @@ class LeadController {
                     if (record.plates().isEmpty()) {
                         throw RefusedException.gated("No plate is on record. Read it first");
                     }
-                    if (!record.apart().photographed().contains("step " + JobStep.PLATE.path())) {
+                    if (!record.apart().photographedAt(JobStep.PLATE)) {
                         throw RefusedException.gated(
                                 "The plate is not photographed. Photograph it at the plate’s step first");
                     }
@@ -146,10 +137,7 @@ class LeadController {
     /** A lead hand settles two records that cannot both be true, in writing. */
     @PostMapping("/settle")
     JobView settle(@PathVariable String tag, @RequestBody SettleBody body, Authentication who) {
-        Person lead = People.of(who, Role.LEAD, Role.ADMIN);
-        Problems problems = new Problems();
-        reason(body.reason(), problems);
-        problems.throwIfAny();
+        Person lead = inWriting(body.reason(), who);
         EnergiseGate.Reason against = book.read(tag).reading().gate().holding().stream()
                 .filter(r -> r.code().equals(GateRow.CONTRADICTION.code()))
                 .filter(r -> r.sentence().equals(body.sentence()))
@@ -233,6 +221,15 @@ class LeadController {
         if (problems.name(field, text) && text.strip().length() > MAX_NAME) {
             problems.add(field, Problem.Code.RANGE, field + " has at most " + MAX_NAME + " characters");
         }
+    }
+
+    /** The lead hand signed in, who gives a reason. */
+    private static Person inWriting(String reason, Authentication who) {
+        Person lead = People.of(who, Role.LEAD, Role.ADMIN);
+        Problems problems = new Problems();
+        reason(reason, problems);
+        problems.throwIfAny();
+        return lead;
     }
 
     private static void reason(String reason, Problems problems) {

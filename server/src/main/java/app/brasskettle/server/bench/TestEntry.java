@@ -14,7 +14,6 @@ import app.brasskettle.core.worksheet.Phrase;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.access.Person;
-import app.brasskettle.server.access.Role;
 import app.brasskettle.server.jobrecord.RecordedJob;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.problems.RefusedException;
@@ -117,12 +116,11 @@ final class TestEntry {
         if (before.origin() != Origin.HERE) {
             throw RefusedException.gated("Only a reading that was typed here can be corrected. Repeat the test");
         }
-        boolean lead = person.role() == Role.LEAD || person.role() == Role.ADMIN;
         boolean eases = job.judged()
                 .standing(test.kind(), test.speed())
                 .filter(t -> judging.own().verdict().betterThan(t.own().verdict()))
                 .isPresent();
-        if (eases && !lead) {
+        if (eases && !person.leads()) {
             throw RefusedException.guarded(
                     "Corrected so, the test would read better than it does. A lead hand may do that, with what was wrong");
         }

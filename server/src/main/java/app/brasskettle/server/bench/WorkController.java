@@ -1,16 +1,14 @@
 package app.brasskettle.server.bench;
 
 import app.brasskettle.core.jobs.Arrival;
-import app.brasskettle.core.jobs.JobRecord;
+import app.brasskettle.core.rewind.SheetWork;
 import app.brasskettle.core.work.Remedy;
 import app.brasskettle.core.work.Work;
-import app.brasskettle.core.work.WorkDone;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Person;
-import app.brasskettle.server.access.Role;
 import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
@@ -18,7 +16,6 @@ import app.brasskettle.server.jobview.JobView;
 import app.brasskettle.server.jobview.JobViews;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -100,13 +97,8 @@ class WorkController {
             problems.add("place", Problem.Code.RANGE, "place has at most " + MAX_PLACE + " characters");
         }
         problems.throwIfAny();
-        Map<String, Object> detail = new LinkedHashMap<>();
-        detail.put("work", work.orElseThrow().code());
-        remedy.ifPresent(r -> detail.put("remedy", r.code()));
-        if (!place.isEmpty()) {
-            detail.put("place", place);
-        }
-        return JobViews.of(book.addEvent(tag, EventKind.WORKED, detail, ChangeContext.of(People.of(who))));
+        SheetWork.Said said = new SheetWork.Said(work.orElseThrow(), remedy, place);
+        return JobViews.of(book.addWork(tag, said, ChangeContext.of(People.of(who))));
     }
 
     private static Optional<Remedy> remedy(WorkBody body, Optional<Work> work, Problems problems) {
@@ -146,10 +138,9 @@ class WorkController {
                 tag,
                 EventKind.SHAFT_TURNED,
                 job -> {
-                    boolean lead = person.role() == Role.LEAD || person.role() == Role.ADMIN;
                     if (state.orElseThrow() != Arrival.ShaftState.BINDS
-                            && bound(job.record())
-                            && !(lead && !reason.isEmpty())) {
+                            && job.record().shaftBound()
+                            && !(person.leads() && !reason.isEmpty())) {
                         throw RefusedException.guarded(
                                 "The shaft is recorded as bound, and no work that frees it is on record since. A lead hand may"
                                         + " say that it turns, with a reason");
@@ -157,16 +148,6 @@ class WorkController {
                     return Map.of("shaft", state.orElseThrow().code(), "reason", reason);
                 },
                 ChangeContext.of(person)));
-    }
-
-    /** Whether the shaft is bound by the last record of it, and nothing was done since that frees a shaft. */
-    private static boolean bound(JobRecord job) {
-        return job.shaft()
-                .filter(s -> !s.free())
-                .filter(s -> job.timeline().works().stream()
-                        .filter(w -> w.at() > s.at())
-                        .noneMatch(WorkDone::movesShaft))
-                .isPresent();
     }
 
     private static String text(String said) {

@@ -5,7 +5,9 @@ import app.brasskettle.core.handwork.HandAct;
 import app.brasskettle.core.handwork.InsertionRing;
 import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.release.ReleaseAssessment;
+import app.brasskettle.core.rewind.SheetWork;
 import app.brasskettle.core.work.JobStep;
+import app.brasskettle.core.work.Work;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.clock.JobClock;
@@ -62,10 +64,9 @@ public class HandBook {
         boolean connected = act == HandAct.JOINT_BRAZED
                 && after.reading().rewind().brazing().filter(BrazingList::full).isPresent();
         return connected
-                ? book.addEvent(
+                ? book.addWork(
                         tag,
-                        EventKind.WORKED,
-                        Map.of("work", after.reading().windingState().present() ? "reconnected" : "rewound"),
+                        SheetWork.Said.of(after.reading().windingState().present() ? Work.RECONNECTED : Work.REWOUND),
                         by)
                 : after;
     }

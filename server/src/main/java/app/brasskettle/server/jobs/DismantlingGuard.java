@@ -9,7 +9,6 @@ import app.brasskettle.core.teardown.PaintedStator;
 import app.brasskettle.core.teardown.TeardownLog;
 import app.brasskettle.core.windingtake.StrippingPermit;
 import app.brasskettle.core.windingtake.WindingTake;
-import app.brasskettle.core.work.Remedy;
 import app.brasskettle.core.work.Work;
 import app.brasskettle.server.jobrecord.RecordedJob;
 import app.brasskettle.server.problems.RefusedException;
@@ -36,27 +35,16 @@ public final class DismantlingGuard {
     public static void mayWork(RecordedJob job, SheetWork.Said said) {
         Work work = said.work();
         boolean marked = job.plate().filter(Plate::explosionProtected).isPresent();
-        if (work == Work.OPENED || marked && needsCertifiedShop(said)) {
+        if (work == Work.OPENED || marked && said.needsCertifiedShop()) {
             mayOpen(job);
         }
-        if (takesCopperOut(work) && job.record().timeline().winding().present()) {
+        if (work.takesCopperOut() && job.record().timeline().winding().present()) {
             mayStrip(job);
         }
         FinishGuard.mayWork(job, work);
         if (job.runs().stream().anyMatch(r -> r.endedAt().isEmpty())) {
             throw RefusedException.gated("Voltage is on: nobody works on it now");
         }
-    }
-
-    /** Whatever has a hazardous-area motor stand open; its supply and what it stands on do not. */
-    private static boolean needsCertifiedShop(SheetWork.Said said) {
-        return said.remedy()
-                .map(r -> r.part() != Remedy.Part.OUTSIDE && r != Remedy.MOUNTING && r != Remedy.GREASE)
-                .orElse(said.work().needsCertifiedShop());
-    }
-
-    private static boolean takesCopperOut(Work work) {
-        return work == Work.STRIPPED || work == Work.REWOUND || work == Work.PARTLY_REWOUND;
     }
 
     private static void mayStrip(RecordedJob job) {

@@ -72,7 +72,7 @@ public final class FinishGuard {
         JobRecord record = job.record();
         boolean rewinds =
                 record.chosen().filter(c -> c.kind() == OptionKind.REWIND).isPresent();
-        boolean copper = work == Work.STRIPPED || work == Work.REWOUND || work == Work.PARTLY_REWOUND;
+        boolean copper = work.takesCopperOut();
         if (!copper && !(rewinds && STEPS_OF_WORK.containsKey(work))) {
             return;
         }

@@ -9,9 +9,7 @@ import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.rewind.CoilsWound;
 import app.brasskettle.core.rewind.SheetWork;
 import app.brasskettle.core.rules.ShopRules;
-import app.brasskettle.core.work.Remedy;
 import app.brasskettle.core.work.Work;
-import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.customers.CustomerStore;
@@ -19,6 +17,7 @@ import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.events.EventStore;
 import app.brasskettle.server.jobrecord.JobRow;
 import app.brasskettle.server.jobrecord.RecordedJob;
+import app.brasskettle.server.jobrecord.WorkEvent;
 import app.brasskettle.server.journal.JournalStore;
 import app.brasskettle.server.priors.ClosedCauseStore;
 import app.brasskettle.server.problems.RefusedException;
@@ -280,12 +279,22 @@ public class JobBook {
             if (after instanceof CoilsWound coils) {
                 rack.bookOff(CoilsWound.offTheRack(job.read(kind, CoilsWound.class), coils), by.name());
             }
-            works.forEach(w -> events.add(id, EventKind.WORKED, SheetChanges.detail(w), by.name(), by.at()));
+            works.forEach(w -> events.add(id, EventKind.WORKED, WorkEvent.detail(w), by.name(), by.at()));
             if (opens && !job.opened()) {
-                events.add(id, EventKind.WORKED, Map.of("work", "opened"), by.name(), by.at());
+                events.add(id, EventKind.WORKED, WorkEvent.detail(SheetWork.Said.of(Work.OPENED)), by.name(), by.at());
             }
             return new Written("wrote " + kind.code(), old.map(SheetRow::typed).orElse(null), whole);
         });
+    }
+
+    /**
+     * Records work on the motor.
+     *
+     * @throws RefusedException where the motor may not have it here
+     */
+    @Transactional
+    public ReadJob addWork(String tag, SheetWork.Said said, ChangeContext by) {
+        return addEvent(tag, EventKind.WORKED, WorkEvent.detail(said), by);
     }
 
     /** Records something done by name. */
@@ -316,13 +325,7 @@ public class JobBook {
         return change(tag, by, job -> {
             Map<String, Object> detail = told.apply(job);
             if (kind == EventKind.WORKED) {
-                DismantlingGuard.mayWork(
-                        job,
-                        new SheetWork.Said(
-                                Coded.parse(Work.class, String.valueOf(detail.get("work")))
-                                        .orElseThrow(),
-                                Coded.parse(Remedy.class, String.valueOf(detail.getOrDefault("remedy", ""))),
-                                String.valueOf(detail.getOrDefault("place", ""))));
+                DismantlingGuard.mayWork(job, WorkEvent.said(detail));
             }
             events.add(job.row().id(), kind, detail, by.name(), by.at());
             beside.run();

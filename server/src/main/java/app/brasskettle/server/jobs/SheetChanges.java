@@ -5,7 +5,6 @@ import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.jobs.PlateEasing;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.quantity.TypedInput;
-import app.brasskettle.core.rewind.SheetWork;
 import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.jobrecord.RecordedJob;
 import app.brasskettle.server.sheets.ClashException;
@@ -13,11 +12,10 @@ import app.brasskettle.server.sheets.SheetKind;
 import app.brasskettle.server.sheets.SheetMerge;
 import app.brasskettle.server.sheets.SheetRow;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** What a change of a sheet comes to before it is written: what it undoes, what it says was done, how it goes with another's. */
+/** What a change of a sheet comes to before it is written: what it undoes, how it goes with another's. */
 final class SheetChanges {
 
     private SheetChanges() {}
@@ -43,16 +41,6 @@ final class SheetChanges {
         return store.versions(List.of(jobId), kind).getOrDefault(jobId, List.of()).stream()
                 .map(v -> (Record) TypedInput.read(kind.type(), v.typed()).input())
                 .toList();
-    }
-
-    static Map<String, Object> detail(SheetWork.Said said) {
-        Map<String, Object> detail = new LinkedHashMap<>();
-        detail.put("work", said.work().code());
-        said.remedy().ifPresent(r -> detail.put("remedy", r.code()));
-        if (!said.place().isEmpty()) {
-            detail.put("place", said.place());
-        }
-        return detail;
     }
 
     /** The change of a sheet that somebody else wrote meanwhile, merged with theirs. */

@@ -1,7 +1,6 @@
 package app.brasskettle.server.sheets;
 
 import app.brasskettle.server.access.Person;
-import app.brasskettle.server.access.Role;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.List;
 import java.util.Map;
@@ -26,7 +25,7 @@ public final class EditGuard {
         if (undone.isEmpty()) {
             return Optional.empty();
         }
-        boolean lead = person.role() == Role.LEAD || person.role() == Role.ADMIN;
+        boolean lead = person.leads();
         if (!lead || because == null || because.isBlank()) {
             throw RefusedException.guarded(undone.get(0) + ". A lead hand may do that, with a reason");
         }

@@ -1,5 +1,7 @@
 package app.brasskettle.server.teardown;
 
+import app.brasskettle.core.rewind.SheetWork;
+import app.brasskettle.core.work.Work;
 import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
@@ -27,6 +29,6 @@ public class PartBook {
         ReadJob after = book.addEvent(tag, kind, detail, by);
         boolean together = kind != EventKind.PART_OFF_AGAIN
                 && after.reading().apart().log().filter(l -> l.off() == 0).isPresent();
-        return together ? book.addEvent(tag, EventKind.WORKED, Map.of("work", "reassembled"), by) : after;
+        return together ? book.addWork(tag, SheetWork.Said.of(Work.REASSEMBLED), by) : after;
     }
 }

@@ -4,7 +4,6 @@ import app.brasskettle.core.jobs.CoilsTaken;
 import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.windingtake.StrippingPermit;
 import app.brasskettle.core.windingtake.WindingRecord;
-import app.brasskettle.server.access.Role;
 import app.brasskettle.server.bank.BankBook;
 import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.events.EventStore;
@@ -58,7 +57,7 @@ public class WindingBook {
     }
 
     private static void mayWaive(ChangeContext by, String reason, StrippingPermit permit) {
-        boolean lead = by.person().role() == Role.LEAD || by.person().role() == Role.ADMIN;
+        boolean lead = by.person().leads();
         if (!lead || reason.isEmpty()) {
             throw RefusedException.guarded(
                     permit.holding().get(0).sentence() + ". A lead hand may settle it in spite of that, with a reason");
