@@ -90,70 +90,82 @@ function Reasons({
         </tr>
       </thead>
       <tbody>
-        {rows.map((r) => (
-          <tr key={r.code + r.sentence}>
-            <td style={{ width: 30 }}>
-              <Mark verdict={r.hold === 'blocked' ? 'stop' : 'watch'} />
-            </td>
-            <td>
-              <b>{shown(r.sentence)}</b>
-              <div className="small soft">
-                {r.hold === 'test-power-only' && 'leaves test power · '}
-                {r.waivable ? 'missed by a little: a lead hand may waive it' : 'nobody may waive it'} ·{' '}
-                {r.source}
-              </div>
-              {lead && r.waivable && (
-                <InWriting
-                  tag={tag}
-                  path="gate"
-                  about={{ code: r.code }}
-                  label="Why this figure may be waived here"
-                  button="Waive it"
-                />
-              )}
-              {lead && r.code === 'readings-disagree' && (
-                <InWriting
-                  tag={tag}
-                  path="misread"
-                  about={{ step: r.step }}
-                  label="What was misread in the test that stopped"
-                  button="It was misread"
-                />
-              )}
-              {lead && r.code === 'plate-stop' && (
-                <InWriting
-                  tag={tag}
-                  path="plate-stamped"
-                  about={{}}
-                  label="Why the plate is believed; it is photographed"
-                  button="It is stamped so"
-                />
-              )}
-              {(r.code === 'shaft-unknown' || r.code === 'shaft-binds') && (
-                <ShaftTurned tag={tag} bound={r.code === 'shaft-binds'} lead={lead} />
-              )}
-              {lead && r.code === 'contradiction' && (
-                <InWriting
-                  tag={tag}
-                  path="settle"
-                  about={{ sentence: r.sentence }}
-                  label="How this was settled"
-                  button="Settle it"
-                />
-              )}
-            </td>
-            <td>
-              {r.step && r.step !== 'gate' ? (
-                <Link to={`/jobs/${tag}/${r.step}`}>{r.liftedBy}</Link>
-              ) : (
-                r.liftedBy
-              )}
-            </td>
-          </tr>
-        ))}
+        {rows.map((r) => {
+          const writing = inWriting(r);
+          return (
+            <tr key={r.code + r.sentence}>
+              <td style={{ width: 30 }}>
+                <Mark verdict={r.hold === 'blocked' ? 'stop' : 'watch'} />
+              </td>
+              <td>
+                <b>{shown(r.sentence)}</b>
+                <div className="small soft">
+                  {r.hold === 'test-power-only' && 'leaves test power · '}
+                  {r.waivable ? 'missed by a little: a lead hand may waive it' : 'nobody may waive it'} ·{' '}
+                  {r.source}
+                </div>
+                {lead && writing && <InWriting tag={tag} {...writing} />}
+                {(r.code === 'shaft-unknown' || r.code === 'shaft-binds') && (
+                  <ShaftTurned tag={tag} bound={r.code === 'shaft-binds'} lead={lead} />
+                )}
+              </td>
+              <td>
+                {r.step && r.step !== 'gate' ? (
+                  <Link to={`/jobs/${tag}/${r.step}`}>{r.liftedBy}</Link>
+                ) : (
+                  r.liftedBy
+                )}
+              </td>
+            </tr>
+          );
+        })}
       </tbody>
     </table>
   );
+}
+
+type Writing = {
+  path: string;
+  about: { code?: string; sentence?: string; step?: string };
+  label: string;
+  button: string;
+};
+
+/** What a lead hand may write against a reason, where it may be written against. */
+function inWriting(r: GateReason): Writing | undefined {
+  if (r.waivable) {
+    return {
+      path: 'gate',
+      about: { code: r.code },
+      label: 'Why this figure may be waived here',
+      button: 'Waive it',
+    };
+  }
+  switch (r.code) {
+    case 'readings-disagree':
+      return {
+        path: 'misread',
+        about: { step: r.step },
+        label: 'What was misread in the test that stopped',
+        button: 'It was misread',
+      };
+    case 'plate-stop':
+      return {
+        path: 'plate-stamped',
+        about: {},
+        label: 'Why the plate is believed; it is photographed',
+        button: 'It is stamped so',
+      };
+    case 'contradiction':
+      return {
+        path: 'settle',
+        about: { sentence: r.sentence },
+        label: 'How this was settled',
+        button: 'Settle it',
+      };
+    default:
+      return undefined;
+  }
 }
 
 /** What turning the shaft by hand showed, now. Where it was bound, freeing it is work on record, or a lead hand's reason. */
@@ -187,19 +199,7 @@ function ShaftTurned({ tag, bound, lead }: { tag: string; bound: boolean; lead: 
 }
 
 /** A lead hand's written reason; it stands in the record and in the report. */
-function InWriting({
-  tag,
-  path,
-  about,
-  label,
-  button,
-}: {
-  tag: string;
-  path: string;
-  about: { code?: string; sentence?: string; step?: string };
-  label: string;
-  button: string;
-}) {
+function InWriting({ tag, path, about, label, button }: { tag: string } & Writing) {
   const [reason, setReason] = useState('');
   const write = useChange(tag);
   return (

@@ -18,7 +18,7 @@ export function DispatchStep({ job }: { job: JobView }) {
   const r = job.release;
   const act = (what: string, place = '') =>
     change.mutate({ method: 'POST', path: 'hands', body: { act: what, place } });
-  const released = r.signatures.length >= r.people;
+  const released = r.judgement.verdict === 'holds';
   const replaced = r.replaced;
   return (
     <>
