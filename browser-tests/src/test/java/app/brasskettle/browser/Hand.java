@@ -3,17 +3,30 @@ package app.brasskettle.browser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Page.GetByRoleOptions;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 
 /** What a person does at a page, in their words. */
 final class Hand {
 
+    private static final String READS = "GET";
+
     private final Page page;
+    private final Set<Request> writing = ConcurrentHashMap.newKeySet();
 
     Hand(Page page) {
         this.page = page;
+        page.onRequest(r -> {
+            if (!READS.equals(r.method())) {
+                writing.add(r);
+            }
+        });
+        page.onRequestFinished(writing::remove);
+        page.onRequestFailed(writing::remove);
     }
 
     Page page() {
@@ -106,8 +119,18 @@ final class Hand {
         return page.locator(".whose .tag").textContent();
     }
 
-    /** Goes to another place inside the application, as a link does: nothing is loaded anew. */
+    /** Waits until the button of that name is gone, whatever it says while it works. */
+    void gone(String name) {
+        PlaywrightAssertions.assertThat(page.getByRole(AriaRole.BUTTON, new GetByRoleOptions().setName(name)))
+                .hasCount(0);
+    }
+
+    /**
+     * Goes to another place inside the application, as a link does: nothing is loaded anew. Like a person, once what was
+     * pressed before is saved: what a page reads beside a write under way may be older or newer than it.
+     */
     void goTo(String path) {
+        page.waitForCondition(writing::isEmpty);
         page.evaluate("to => { history.pushState({}, '', to); dispatchEvent(new PopStateEvent('popstate')); }", path);
     }
 

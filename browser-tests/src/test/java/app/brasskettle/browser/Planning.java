@@ -18,6 +18,7 @@ final class Planning {
         lead.press("Plan anew");
         taken(lead);
         lead.press("Accept as Ivo Dalby");
+        lead.gone("Accept as Ivo Dalby");
         lead.sees("accepted by Ivo Dalby");
     }
 

@@ -102,6 +102,15 @@ final class Product implements BeforeAllCallback, AfterEachCallback, ParameterRe
             return context;
         }
 
+        /** Says what stood on the pages of a test that failed: the assertion alone does not tell why. */
+        private void tellPages(String test) {
+            contexts.stream()
+                    .flatMap(c -> c.pages().stream())
+                    .forEach(p -> System.err.printf(
+                            "%s failed at %s, which read:%n%s%n",
+                            test, p.url(), p.locator("body").innerText()));
+        }
+
         private void closePages() {
             contexts.forEach(BrowserContext::close);
             contexts.clear();
@@ -242,7 +251,13 @@ final class Product implements BeforeAllCallback, AfterEachCallback, ParameterRe
 
     @Override
     public void afterEach(ExtensionContext context) {
-        running(context).closePages();
+        try {
+            if (context.getExecutionException().isPresent()) {
+                running(context).tellPages(context.getDisplayName());
+            }
+        } finally {
+            running(context).closePages();
+        }
     }
 
     @Override
