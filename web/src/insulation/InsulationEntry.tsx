@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { lazy, Suspense, useMemo } from 'react';
 import { Refusal } from '../api/http';
-import type { JobView, TestPreview } from '../api/types';
+import type { JobView, Problem, TestPreview } from '../api/types';
 import { RepeatReason } from '../bench/RepeatReason';
 import { InstrumentPick } from '../calibration/InstrumentPick';
 import { ReadFile } from '../bench/TestFile';
@@ -71,8 +71,6 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
     keep.reset();
     draft.change((before) => ({ ...before, ...part }));
   };
-  const place = (row: number): number =>
-    v.readings.slice(0, row).filter((r) => r.megohm.trim() !== '').length;
   return (
     <form
       onSubmit={(e) => {
@@ -99,75 +97,10 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
         grounded; follow the tester’s own instructions.
       </p>
       <ErrorNotice error={keep.error} hide={['because', 'appliedVoltageV', ...AIR.map(([f]) => f)]} />
-      <div className="grid3">
-        {AIR.map(([field, label, unit]) => (
-          <TypedField
-            key={field}
-            label={label}
-            unit={unit}
-            value={v[field]}
-            shown={preview?.shown[field]}
-            problem={at(problems, field)}
-            onChange={(text) => beside({ [field]: text })}
-          />
-        ))}
-      </div>
-      <div className="grid2">
-        <TypedField
-          label="Test voltage applied"
-          unit="V"
-          hint="what the tester was set to"
-          value={v.appliedVoltageV}
-          problem={at(problems, 'appliedVoltageV')}
-          onChange={(appliedVoltageV) => beside({ appliedVoltageV })}
-        />
-        <Picks
-          label="Insulation system"
-          value={v.insulationSystem}
-          options={SYSTEMS}
-          onPick={(insulationSystem) => beside({ insulationSystem })}
-        />
-      </div>
+      <Surroundings value={v} shown={preview?.shown} problems={problems} onChange={beside} />
       {job.gate.demonstration && <TesterPanel job={job} change={draft.change} />}
       <div className="readings">
-        <table className="quiet" onKeyDown={toNextField}>
-          <thead>
-            <tr>
-              <th>after s</th>
-              <th>MΩ, k or G</th>
-            </tr>
-          </thead>
-          <tbody>
-            {v.readings.map((r, n) => {
-              const wrong = r.megohm.trim() ? at(problems, `readings[${place(n)}].megohm`) : undefined;
-              const change = (part: Partial<Row>) =>
-                set({ readings: v.readings.map((old, k) => (k === n ? { ...old, ...part } : old)) });
-              return (
-                <tr key={n}>
-                  <td>
-                    <input
-                      aria-label={`seconds of reading ${n + 1}`}
-                      className="cell"
-                      tabIndex={-1}
-                      value={r.seconds}
-                      onChange={(e) => change({ seconds: e.target.value })}
-                    />
-                  </td>
-                  <td>
-                    <input
-                      aria-label={`reading after ${r.seconds} s`}
-                      className="cell"
-                      inputMode="decimal"
-                      value={r.megohm}
-                      onChange={(e) => change({ megohm: e.target.value })}
-                    />
-                    {wrong && <span className="wrong small">{wrong.message}</span>}
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
+        <Readings rows={v.readings} problems={problems} onChange={(readings) => set({ readings })} />
         <Suspense fallback={<Loading />}>
           <AbsorptionChart curve={preview?.curve ?? undefined} />
         </Suspense>
@@ -208,5 +141,106 @@ export function InsulationEntry({ job, finished }: { job: JobView; finished: () 
       <DischargeClock job={job} />
       {job.gate.demonstration && <SimulatedInstrumentPanel job={job} />}
     </form>
+  );
+}
+
+/** Air and winding, the tester's voltage, and what the winding is insulated with. */
+function Surroundings({
+  value: v,
+  shown,
+  problems,
+  onChange,
+}: {
+  value: Typing;
+  shown?: TestPreview['shown'];
+  problems: Problem[];
+  onChange: (part: Partial<Typing>) => void;
+}) {
+  return (
+    <>
+      <div className="grid3">
+        {AIR.map(([field, label, unit]) => (
+          <TypedField
+            key={field}
+            label={label}
+            unit={unit}
+            value={v[field]}
+            shown={shown?.[field]}
+            problem={at(problems, field)}
+            onChange={(text) => onChange({ [field]: text })}
+          />
+        ))}
+      </div>
+      <div className="grid2">
+        <TypedField
+          label="Test voltage applied"
+          unit="V"
+          hint="what the tester was set to"
+          value={v.appliedVoltageV}
+          problem={at(problems, 'appliedVoltageV')}
+          onChange={(appliedVoltageV) => onChange({ appliedVoltageV })}
+        />
+        <Picks
+          label="Insulation system"
+          value={v.insulationSystem}
+          options={SYSTEMS}
+          onPick={(insulationSystem) => onChange({ insulationSystem })}
+        />
+      </div>
+    </>
+  );
+}
+
+/** Seconds and megohms, a row each. */
+function Readings({
+  rows,
+  problems,
+  onChange,
+}: {
+  rows: Row[];
+  problems: Problem[];
+  onChange: (rows: Row[]) => void;
+}) {
+  /** Place of a row among those that are filled in, as a refusal names it. */
+  const place = (row: number): number => rows.slice(0, row).filter((r) => r.megohm.trim() !== '').length;
+  return (
+    <table className="quiet" onKeyDown={toNextField}>
+      <thead>
+        <tr>
+          <th>after s</th>
+          <th>MΩ, k or G</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((r, n) => {
+          const wrong = r.megohm.trim() ? at(problems, `readings[${place(n)}].megohm`) : undefined;
+          const change = (part: Partial<Row>) =>
+            onChange(rows.map((old, k) => (k === n ? { ...old, ...part } : old)));
+          return (
+            <tr key={n}>
+              <td>
+                <input
+                  aria-label={`seconds of reading ${n + 1}`}
+                  className="cell"
+                  tabIndex={-1}
+                  value={r.seconds}
+                  onChange={(e) => change({ seconds: e.target.value })}
+                />
+              </td>
+              <td>
+                <input
+                  aria-label={`reading after ${r.seconds} s`}
+                  className="cell"
+                  inputMode="decimal"
+                  value={r.megohm}
+                  onChange={(e) => change({ megohm: e.target.value })}
+                />
+                {wrong && <span className="wrong small">{wrong.message}</span>}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
   );
 }

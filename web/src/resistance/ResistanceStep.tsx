@@ -2,7 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { call, Refusal } from '../api/http';
-import type { Bridge, JobView, TestPreview } from '../api/types';
+import type { Bridge, JobView, Problem, TestPreview } from '../api/types';
 import { RepeatReason } from '../bench/RepeatReason';
 import { Earlier } from '../bench/Earlier';
 import { InstrumentPick } from '../calibration/InstrumentPick';
@@ -152,27 +152,7 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
         Supply locked out, leads free of it. Touch no lead while the bridge drives current.
       </p>
       <ErrorNotice error={keep.error ?? bridge.error} hide={fields} />
-      <div className="grid2">
-        {PAIRS.map(([pair, label]) => (
-          <TypedField
-            key={pair}
-            label={label}
-            unit="Ω"
-            value={v.terminalOhms[pair]}
-            shown={preview?.shown[`terminalOhms.${pair}`]}
-            problem={at(problems, `terminalOhms.${pair}`)}
-            onChange={(text) => set({ terminalOhms: { ...v.terminalOhms, [pair]: text } })}
-          />
-        ))}
-        <TypedField
-          label="Temperature of the winding"
-          unit="°C"
-          value={v.windingTemperatureC}
-          shown={preview?.shown['windingTemperatureC']}
-          problem={at(problems, 'windingTemperatureC')}
-          onChange={(windingTemperatureC) => set({ windingTemperatureC })}
-        />
-      </div>
+      <Ohms value={v} shown={preview?.shown} problems={problems} onChange={set} />
       <Picks
         label="Conductor"
         value={v.conductor}
@@ -218,6 +198,43 @@ function Entry({ job, tag, finished }: { job: JobView; tag: string; finished: ()
       </div>
       {job.gate.demonstration && <SimulatedInstrumentPanel job={job} />}
     </form>
+  );
+}
+
+/** Three pairs of leads, and how warm the winding was. */
+function Ohms({
+  value,
+  shown,
+  problems,
+  onChange,
+}: {
+  value: typeof EMPTY;
+  shown?: TestPreview['shown'];
+  problems: Problem[];
+  onChange: (part: Partial<typeof EMPTY>) => void;
+}) {
+  return (
+    <div className="grid2">
+      {PAIRS.map(([pair, label]) => (
+        <TypedField
+          key={pair}
+          label={label}
+          unit="Ω"
+          value={value.terminalOhms[pair]}
+          shown={shown?.[`terminalOhms.${pair}`]}
+          problem={at(problems, `terminalOhms.${pair}`)}
+          onChange={(text) => onChange({ terminalOhms: { ...value.terminalOhms, [pair]: text } })}
+        />
+      ))}
+      <TypedField
+        label="Temperature of the winding"
+        unit="°C"
+        value={value.windingTemperatureC}
+        shown={shown?.['windingTemperatureC']}
+        problem={at(problems, 'windingTemperatureC')}
+        onChange={(windingTemperatureC) => onChange({ windingTemperatureC })}
+      />
+    </div>
   );
 }
 

@@ -10,6 +10,8 @@ import { Mark } from '../verdict/Mark';
 import { SheetStep } from './SheetStep';
 import './rewind.css';
 
+type Release = JobView['release'];
+
 /** What is looked at before a motor leaves, two signatures, and what goes with it. */
 export function DispatchStep({ job }: { job: JobView }) {
   const tag = job.identity.tag;
@@ -47,33 +49,7 @@ export function DispatchStep({ job }: { job: JobView }) {
           ))}
         </ul>
       )}
-      {!replaced && (
-        <ol className="parts" aria-label="Looked at before it leaves">
-          {r.items.map((i) => (
-            <li key={i.item} className="fitting">
-              <div className="part">
-                <Mark verdict={i.done ? 'holds' : 'unproven'} />
-                <div className="grow">
-                  {shown(i.label)}
-                  {i.done && (
-                    <div className="soft small">
-                      {i.done.by}, {momentOf(i.done.at)}
-                    </div>
-                  )}
-                </div>
-                <Button
-                  type={i.done ? 'text' : 'default'}
-                  disabled={change.isPending}
-                  aria-label={`${i.label}: ${i.done ? 'not done after all' : 'done'}`}
-                  onClick={() => act(i.done ? 'unchecked' : 'checked', i.item)}
-                >
-                  {i.done ? 'not done after all' : 'Done'}
-                </Button>
-              </div>
-            </li>
-          ))}
-        </ol>
-      )}
+      {!replaced && <LookedAt items={r.items} busy={change.isPending} act={act} />}
       {replaced && (
         <SheetStep
           job={job}
@@ -110,6 +86,55 @@ export function DispatchStep({ job }: { job: JobView }) {
           </a>
         </p>
       )}
+      <Advice release={r} />
+    </>
+  );
+}
+
+/** What is looked at, item by item, each by name. */
+function LookedAt({
+  items,
+  busy,
+  act,
+}: {
+  items: Release['items'];
+  busy: boolean;
+  act: (what: string, place: string) => void;
+}) {
+  const shown = useShown();
+  return (
+    <ol className="parts" aria-label="Looked at before it leaves">
+      {items.map((i) => (
+        <li key={i.item} className="fitting">
+          <div className="part">
+            <Mark verdict={i.done ? 'holds' : 'unproven'} />
+            <div className="grow">
+              {shown(i.label)}
+              {i.done && (
+                <div className="soft small">
+                  {i.done.by}, {momentOf(i.done.at)}
+                </div>
+              )}
+            </div>
+            <Button
+              type={i.done ? 'text' : 'default'}
+              disabled={busy}
+              aria-label={`${i.label}: ${i.done ? 'not done after all' : 'done'}`}
+              onClick={() => act(i.done ? 'unchecked' : 'checked', i.item)}
+            >
+              {i.done ? 'not done after all' : 'Done'}
+            </Button>
+          </div>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+function Advice({ release: r }: { release: Release }) {
+  const shown = useShown();
+  return (
+    <>
       <h2>Advice to the customer</h2>
       <ul>
         {r.relays.map((s) => (
