@@ -299,6 +299,22 @@ class ScenariosTest {
                 .isGreaterThan(6500);
     }
 
+    /** Where even a gift would cost more a year, by its energy, no price is named at which it would be level. */
+    @Test
+    void whatIsDearerThanAGiftHasNoLevelPrice() {
+        ChoiceSheet sheet = at(
+                built(200_000, 95, 8000),
+                8000,
+                List.of(
+                        offer(OptionKind.REWIND, OptionSource.HERE, "Rewind", 100, DAY, 95, 10),
+                        offer(OptionKind.REPLACE, OptionSource.USED, "Used motor", -1, DAY, 85, 7)));
+        assertThat(ChoiceAssessment.of(sheet, 200_000, facts(SHORTED, 0))
+                        .option("Used motor")
+                        .orElseThrow()
+                        .levelPrice())
+                .isEmpty();
+    }
+
     /** The customer's own hour costs a hundred times the job's figure: the faster option wins, by their figure and not ours. */
     @Test
     void theCustomersOwnFiguresDecide() {

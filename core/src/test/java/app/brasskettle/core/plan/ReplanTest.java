@@ -109,6 +109,32 @@ class ReplanTest {
                 .containsExactly(PlanRule.UNDER_WAY);
     }
 
+    /** What somebody has begun and cannot set down is not handed to another, nor carried to another place. */
+    @Test
+    void theProofFindsWorkThatWasHandedToAnother() {
+        Span day = new Span(0, 480);
+        PlanTask task =
+                new PlanTask("A/wind", "A", 0, "winding", "wind", PlaceKind.WINDER, 120, 0, false, Optional.empty());
+        ShopProblem now = new ShopProblem(
+                List.of(new PlanJob("A", 0, Optional.empty(), 0, false)),
+                List.of(task.lasting(60, 0)),
+                List.of(
+                        new Worker("P", Set.of("winding"), List.of(day)),
+                        new Worker("Q", Set.of("winding"), List.of(day))),
+                List.of(new Place("W1", PlaceKind.WINDER, 1), new Place("W2", PlaceKind.WINDER, 1)),
+                Map.of("A/wind", new Booked(task, "P", "W1", List.of(new Span(-60, 60)), 60)),
+                Set.of("A/wind"));
+        assertThat(broken(now, "P", "W1")).isEmpty();
+        assertThat(broken(now, "Q", "W1")).containsExactly(PlanRule.UNDER_WAY);
+        assertThat(broken(now, "P", "W2")).containsExactly(PlanRule.UNDER_WAY);
+    }
+
+    private static List<PlanRule> broken(ShopProblem now, String who, String where) {
+        PlanTask task = now.tasks().get(0);
+        ShopPlan plan = new ShopPlan(List.of(new Booked(task, who, where, List.of(new Span(0, 60)), 60)));
+        return PlanCheck.of(now, plan).stream().map(PlanCheck.Broken::rule).toList();
+    }
+
     /** The order people were told, made anew with nothing changed, hardly changes the next hours. */
     @Test
     void theToldOrderKeepsTheNextHours() {

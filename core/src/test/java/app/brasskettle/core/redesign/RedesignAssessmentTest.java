@@ -117,6 +117,78 @@ class RedesignAssessmentTest {
         });
     }
 
+    /** Six turns chosen where five are wanted carry a sixth less flux: they are judged, not the five nobody winds. */
+    @Test
+    void turnsChosenByHandAreJudgedAsChosen() {
+        RedesignAssessment a = of(
+                Windings.thirtyKilowatt(),
+                new RedesignSheet(
+                        Optional.of(200.0),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.of(6),
+                        Optional.empty(),
+                        Optional.empty()));
+        assertThat(a.turns().orElseThrow().exact()).isCloseTo(5, within(1e-9));
+        assertThat(a.turns().orElseThrow().fluxChangePercent()).isCloseTo(100 * (5.0 / 6 - 1), within(1e-9));
+        assertThat(a.judgement().headline()).startsWith("6 turns for 5");
+    }
+
+    /** The best named is the best of every number of circuits with every span from two thirds of the pitch to all of it. */
+    @Test
+    void theFullPitchIsAmongTheNearerOnes() {
+        WindingData old = Windings.thirtyKilowatt();
+        boolean full = false;
+        Random random = new Random(30);
+        for (int i = 0; i < 200; i++) {
+            RedesignSheet sheet = Windings.sheet(150 + 400 * random.nextDouble(), null, null, null, null, null);
+            RedesignAssessment a = of(old, sheet);
+            double now = Math.abs(a.turns().orElseThrow().fluxChangePercent());
+            if (a.nearer().isEmpty()) {
+                continue;
+            }
+            double best = now;
+            for (int circuits : List.of(1, 2, 4)) {
+                for (int span = 8; span <= 12; span++) {
+                    best = Math.min(
+                            best,
+                            Math.abs(of(
+                                            old,
+                                            Windings.sheet(
+                                                    sheet.ratedVoltageV().orElseThrow(),
+                                                    null,
+                                                    null,
+                                                    circuits,
+                                                    span,
+                                                    null))
+                                    .turns()
+                                    .orElseThrow()
+                                    .fluxChangePercent()));
+                }
+            }
+            assertThat(Math.abs(a.nearer().get(0).fluxChangePercent())).isCloseTo(best, within(1e-9));
+            full |= a.nearer().get(0).spanSlots() == 12;
+        }
+        assertThat(full).as("the full pitch is the best for some voltage").isTrue();
+    }
+
+    /** Half the copper of a turn has twice the ohms of the one that came out: a rise, not a fall. */
+    @Test
+    void thinnerWireIsMoreOhms() {
+        WindingData old = Windings.thirtyKilowatt();
+        List<ChosenWire> half = List.of(new ChosenWire("1.25 mm", 2, 1.25, 1.349));
+        RedesignAssessment.Change change = of(old, Windings.sheet(null, null, null, null, null, half))
+                .changes()
+                .orElseThrow();
+        assertThat(change.ohmPercent().orElseThrow()).isCloseTo(100, within(1e-6));
+        assertThat(change.copperLossPercent()).isCloseTo(100, within(1e-6));
+        assertThat(change.copperKg()).isNegative();
+    }
+
     @Test
     void dataNobodySettledKeepTheNewWindingOpen() {
         WindingData old = Windings.thirtyKilowatt();

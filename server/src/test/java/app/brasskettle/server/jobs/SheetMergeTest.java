@@ -72,4 +72,13 @@ class SheetMergeTest {
                         .merged())
                 .isEqualTo(Map.of("groups", List.of("dark", "burst")));
     }
+
+    /** A group of fields that nobody filled is nothing, whether it is sent or left out: filling it in is no clash. */
+    @Test
+    void aGroupOfBlanksIsNothing() {
+        Map<String, Object> blank = Map.of("mass", Map.of("kg", "", "seat", Map.of("kg", " ")));
+        Map<String, Object> filled = Map.of("mass", Map.of("kg", "52"));
+        assertThat(merge(blank, Map.of(), filled)).isEqualTo(new SheetMerge.Outcome(filled, List.of()));
+        assertThat(merge(Map.of(), blank, filled)).isEqualTo(new SheetMerge.Outcome(filled, List.of()));
+    }
 }

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 @ExtendWith(RunningServer.class)
 class ChoosingTest {
@@ -53,6 +54,26 @@ class ChoosingTest {
         Visitor.Answer refused = answer(visitor, tag, "rewind").with(400);
         assertThat(refused.json().toString()).contains("certified repairer");
         answer(visitor, tag, "New motor, IE3").with(200);
+    }
+
+    /** An option that nobody priced stands in the quote, and nobody can order it, by no way of answering. */
+    @Test
+    void anOptionWithoutAPriceCannotBeChosen(Visitor visitor) {
+        String tag = Plates.plated(visitor.as("office"));
+        Map<String, Object> typed = Plates.offers(visitor, tag);
+        JsonNode offers = ((JsonNode) typed.get("offers")).deepCopy();
+        offers.forEach(o -> {
+            if (o.get("kind").asString().equals("rewind")) {
+                ((ObjectNode) o).putArray("lines");
+            }
+        });
+        typed.put("offers", offers);
+        Plates.sheet(visitor, tag, "offers", typed);
+        visitor.post("/api/jobs/" + tag + "/quotes", Map.of()).with(200);
+        Visitor.Answer refused = answer(visitor, tag, "rewind").with(400);
+        assertThat(refused.json().toString()).contains("no price yet");
+        assertThat(visitor.get("/api/jobs/" + tag).json().at("/chosen/option").isMissingNode())
+                .isTrue();
     }
 
     @Test
