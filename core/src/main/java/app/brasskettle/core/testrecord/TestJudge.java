@@ -233,10 +233,11 @@ public final class TestJudge {
         }
     }
 
-    /** The latest proof before the test must hold, and be of that working day. */
+    /** The latest proof before the test must hold, and be of that working day; one from elsewhere proves no tester of this shop. */
     private boolean testerProved(RecordedTest test) {
         return timeline.tests().stream()
                 .filter(t -> t.kind().checksTester() && t.at() <= test.at())
+                .filter(t -> t.origin().provesHere(simulatedProve) || t.origin() == test.origin())
                 .reduce((earlier, later) -> later)
                 .filter(t -> test.at() - t.at() < PROOF_SECONDS)
                 .filter(t -> alone.get(t).own().verdict() == Verdict.HOLDS)

@@ -51,6 +51,28 @@ class GateEdgesTest {
         assertThat(story.gate().mayRun()).isEmpty();
     }
 
+    /** A tester that failed its latest check proves nothing, though it held that morning; one check again and it does. */
+    @Test
+    void theLatestCheckOfTheTesterCounts() {
+        Story story =
+                Story.sound().proveTester(false, Origin.HERE).insulation(900).discharge();
+        assertThat(codes(story)).contains("insulation-missing");
+        story.proveTester().insulation(900).discharge().release();
+        assertThat(story.gate().state()).isEqualTo(State.PERMITTED);
+    }
+
+    /** A check of the tester that a file brings, or a simulated tester shows, proves no tester of this shop. */
+    @Test
+    void aCheckOfAnotherTesterProvesNone() {
+        for (Origin origin : List.of(Origin.FILE, Origin.SIMULATED, Origin.TAKEN_BEFORE)) {
+            Story story = Story.sound().wait(20 * Story.HOUR).lockOut();
+            story.proveTester(true, origin).insulation(900).discharge().release();
+            assertThat(codes(story)).as(origin.code()).containsExactly("insulation-missing");
+            story.proveTester().insulation(900).discharge().release();
+            assertThat(story.gate().state()).as(origin.code()).isEqualTo(State.PERMITTED);
+        }
+    }
+
     @Test
     void aProtectorSeenOpenNeedsATestOfIt() {
         Story story = Story.sound().see(Evidence.PROTECTOR_OPEN);

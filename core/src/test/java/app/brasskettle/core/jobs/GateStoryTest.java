@@ -318,7 +318,7 @@ class GateStoryTest {
         story.works.clear();
         story.tests.clear();
         story.inputs.clear();
-        story.record(WindingTests.TESTER_PROOF, Map.of(), Optional.empty(), Origin.FILE);
+        story.proveTester(true, Origin.FILE);
         story.record(WindingTests.WINDING_RESISTANCE, Story.ohms(1, 1, 1), Optional.empty(), Origin.FILE);
         story.record(
                 WindingTests.INSULATION_RESISTANCE,

@@ -151,7 +151,14 @@ final class Story {
     }
 
     Story proveTester() {
-        return record(WindingTests.TESTER_PROOF, new LinkedHashMap<>(), Optional.empty(), Origin.HERE);
+        return proveTester(true, Origin.HERE);
+    }
+
+    /** Leads apart read over range, or a figure: a tester that leaks. */
+    Story proveTester(boolean over, Origin origin) {
+        tick();
+        add(recorded(WindingTests.TESTER_PROOF, new TesterProof(20_000, over, 0), Optional.empty(), origin), null);
+        return this;
     }
 
     Story work(Work work) {
@@ -217,6 +224,16 @@ final class Story {
                         "readings",
                         List.of(Map.of("seconds", seconds, "megohm", megohm))),
                 volts);
+    }
+
+    /** The same in air of that temperature and humidity, with the winding at {@code temperature}. */
+    Story insulationInDamp(double megohm, double temperature, double airC, double humidity) {
+        Map<String, Object> input = new LinkedHashMap<>(
+                new Story().plate(Map.of()).insulation(megohm).inputs.get(0));
+        input.put("windingTemperatureC", temperature);
+        input.put("ambientTemperatureC", airC);
+        input.put("relativeHumidityPercent", humidity);
+        return test(WindingTests.INSULATION_RESISTANCE, input, Optional.of(500.0));
     }
 
     static Map<String, Object> ohms(double ab, double bc, double ca) {
@@ -381,9 +398,7 @@ final class Story {
 
     Story record(TestKind kind, Map<String, Object> input, Optional<Double> volts, Origin origin) {
         tick();
-        Record read = kind == WindingTests.TESTER_PROOF
-                ? new TesterProof(20_000, true, 0)
-                : PlateBasis.reread(kind, 1, input, Optional.empty()).input();
+        Record read = PlateBasis.reread(kind, 1, input, Optional.empty()).input();
         add(recorded(kind, read, volts, origin), input);
         double seconds = kind.voltageSeconds(read);
         if (seconds > 0 && origin != Origin.FILE) {
