@@ -1,6 +1,7 @@
 package app.brasskettle.core.insulation;
 
 import app.brasskettle.core.verdict.Judgement;
+import app.brasskettle.core.verdict.Limit;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.worksheet.Step;
 import java.util.List;
@@ -51,6 +52,16 @@ public record InsulationResult(
     /** Whether copper lies on the frame, or nearly. */
     public boolean deadGround() {
         return !atLeast && InsulationLimits.deadGround(megohm, correctedMegohm);
+    }
+
+    /** Whether it is under its minimum, proved or not. */
+    public boolean low() {
+        return !atLeast && Limit.under(correctedMegohm, minimumMegohm);
+    }
+
+    /** Whether water settles on a winding of that temperature in °C. */
+    public boolean dewOn(double windingTemperatureC) {
+        return dewPointC.filter(dew -> Limit.under(windingTemperatureC, dew)).isPresent();
     }
 
     /** The same figures judged in other words, as a shop's own limits ask. */

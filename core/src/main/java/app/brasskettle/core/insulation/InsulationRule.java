@@ -34,7 +34,7 @@ final class InsulationRule {
                             + Figures.significant(f.dewPoint().get(), 3) + " °C",
                     "Water on the winding hides what the insulation is worth",
                     "IEEE Std 43-2013, 6.1",
-                    "Warm the winding above the dew point and test again.");
+                    "Dry it, or warm it above the dew point, and test again.");
         }
         if (f.allAfterOneMinute()) {
             return new Judgement(

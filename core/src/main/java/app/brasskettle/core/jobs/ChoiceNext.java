@@ -5,6 +5,8 @@ import app.brasskettle.core.choice.ChosenOption;
 import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.drying.DryingResult;
 import app.brasskettle.core.drying.DryingWorksheet;
+import app.brasskettle.core.insulation.InsulationReadings;
+import app.brasskettle.core.insulation.InsulationResult;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.JudgedTests;
 import app.brasskettle.core.verdict.Verdict;
@@ -16,14 +18,14 @@ import java.util.Optional;
 final class ChoiceNext {
 
     private final JobRecord job;
-    private final Optional<Verdict> insulation;
+    private final Optional<JudgedTest> insulation;
     private final Optional<DryingResult> drying;
     private final FinishNext finish;
 
     ChoiceNext(JobRecord job, JudgedTests tests, FinishNext finish) {
         this.finish = finish;
         this.job = job;
-        this.insulation = tests.current(WindingTests.INSULATION_RESISTANCE, 1).map(JudgedTest::verdict);
+        this.insulation = tests.current(WindingTests.INSULATION_RESISTANCE, 1);
         this.drying = job.drying().map(d -> DryingWorksheet.create().work().apply(d));
     }
 
@@ -31,9 +33,20 @@ final class ChoiceNext {
         return drying.map(DryingResult::verdict);
     }
 
-    /** Whether drying is offered: insulation that stops may come up with heat. */
+    /** Whether drying is offered: to a winding that is wet by the record, or whose insulation may come up with heat. */
     boolean offersDrying() {
-        return drying.isPresent() || insulation.filter(v -> v == Verdict.STOP).isPresent();
+        return drying.isPresent()
+                || job.timeline().wet()
+                || insulation.filter(ChoiceNext::mayComeUp).isPresent();
+    }
+
+    /** A figure too low comes up by drying though it proves nothing: the wettest winding, under the dew point, proves least. */
+    private static boolean mayComeUp(JudgedTest test) {
+        return test.verdict() == Verdict.STOP
+                || test.result(InsulationResult.class)
+                        .filter(r -> r.low()
+                                || r.dewOn(((InsulationReadings) test.test().input()).windingTemperatureC()))
+                        .isPresent();
     }
 
     /** Whether its winding may come out: nobody chose a way that leaves it in. */
@@ -95,7 +108,7 @@ final class ChoiceNext {
     /** What a winding that is being dried needs; nothing once another way was chosen, or its insulation was tested anew and holds. */
     private Optional<JobAssessment.Next> whileDrying() {
         boolean otherWay = job.chosen().isPresent() && !chose(OptionKind.RECONDITION);
-        boolean up = insulation.filter(v -> v == Verdict.HOLDS).isPresent();
+        boolean up = insulation.filter(t -> t.verdict() == Verdict.HOLDS).isPresent();
         return drying.filter(d -> !otherWay && !up).map(d -> switch (d.verdict()) {
             case STOP -> next("Choose again: drying did not bring it up", JobStep.OPTIONS);
             case HOLDS ->

@@ -62,4 +62,25 @@ class DryingOnAJobTest {
         job.chosen = Optional.of(new ChosenOption(OptionKind.REWIND, "Rewind", Optional.empty()));
         assertThat(job.read().next().sentence()).isEqualTo("Take the winding data before stripping");
     }
+
+    /** The wettest winding of all, with dew on it, proves nothing by its figure: drying is what it needs, whatever it read. */
+    @Test
+    void aWindingUnderTheDewPointIsOfferedDrying() {
+        for (double megohm : new double[] {0.4, 900}) {
+            Story story = Story.sound().insulationInDamp(megohm, 14, 20, 90);
+            assertThat(offersDrying(story))
+                    .as("%s MΩ under the dew point", megohm)
+                    .isTrue();
+        }
+        assertThat(offersDrying(Story.sound())).as("a dry one").isFalse();
+        assertThat(offersDrying(Story.sound().insulationInDamp(900, 22, 20, 90)))
+                .as("warmer than the dew point")
+                .isFalse();
+    }
+
+    private static boolean offersDrying(Story story) {
+        return story.read().stations().stream()
+                .flatMap(s -> s.steps().stream())
+                .anyMatch(s -> s.step().equals("choose/drying"));
+    }
 }
