@@ -30,11 +30,9 @@ export const NO_MOTOR: AskedMotor = {
 
 /** The same as the server takes it. */
 export function typedMotor(v: AskedMotor) {
-  const { arrives, promised, ratedPowerW, ...rest } = v;
+  const { arrives, promised, ...rest } = v;
   const instant = (local: string) => (local ? new Date(local).toISOString() : null);
-  // A bare figure is kilowatts, as people say it.
-  const power = /^[\d.,\s]+$/.test(ratedPowerW) ? `${ratedPowerW} kW` : ratedPowerW;
-  return { ...rest, ratedPowerW: power, arrivesAt: instant(arrives), promisedAt: instant(promised) };
+  return { ...rest, arrivesAt: instant(arrives), promisedAt: instant(promised) };
 }
 
 /** Fields of such a motor. */

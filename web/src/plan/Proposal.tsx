@@ -45,8 +45,9 @@ export function Proposal({
       </p>
       {asked && (
         <p>
-          <b>{asked.words}</b> would be ready {when(asked.ready, zone)}: half of such motors by{' '}
-          {when(asked.likely, zone)}, nine of ten by {when(asked.safe, zone)}
+          <b>{asked.words}</b>: promise {when(asked.safe, zone)}, ready by then in nine of ten draws; in half
+          of them by {when(asked.likely, zone)}. If every task takes its usual time it would be ready{' '}
+          {when(asked.ready, zone)}
           {asked.promised && `; wanted ${when(asked.promised, zone)}`}.
         </p>
       )}

@@ -64,7 +64,8 @@ export function WhatIfPage() {
             </div>
           </form>
           <div>
-            {promise.data && (
+            {/* One promise at a time: a plan with this motor in it knows better than one behind all others. */}
+            {promise.data && !proposal && !runs && (
               <section className="proposal" aria-label="Promise" role="status">
                 <h2>Promise {when(promise.data.safe, zone)}</h2>
                 <p>

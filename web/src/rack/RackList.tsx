@@ -30,12 +30,13 @@ const EMPTY = {
 
 type LotText = typeof EMPTY;
 
+/** With their units: a bare figure is read in those of whoever writes it. */
 function typed({ wire }: RackLot): LotText {
   return {
     size: wire.size,
     grade: wire.grade,
-    overallDiameterMm: wire.overallDiameterMm === null ? '' : String(wire.overallDiameterMm),
-    onHandKg: String(wire.onHandKg),
+    overallDiameterMm: wire.overallDiameterMm === null ? '' : `${wire.overallDiameterMm} mm`,
+    onHandKg: `${wire.onHandKg} kg`,
     reels: String(wire.reels),
     lot: wire.lot ?? '',
     pricePerKg: wire.pricePerKg === null ? '' : String(wire.pricePerKg),

@@ -4,9 +4,11 @@ import app.brasskettle.core.bank.BankMatch;
 import app.brasskettle.core.bank.BankQuestion;
 import app.brasskettle.core.bank.BankRecord;
 import app.brasskettle.core.bank.BankTable;
+import app.brasskettle.core.quantity.Spelling;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
+import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Role;
 import app.brasskettle.server.audit.SecurityEventKind;
@@ -49,7 +51,10 @@ class BankController {
     private final StrictJson json;
     private final SecurityJournal security;
 
-    BankController(BankBook book, BankStore store, StrictJson json, SecurityJournal security) {
+    private final AccountStore accounts;
+
+    BankController(BankBook book, BankStore store, StrictJson json, SecurityJournal security, AccountStore accounts) {
+        this.accounts = accounts;
         this.security = security;
         this.book = book;
         this.store = store;
@@ -80,8 +85,9 @@ class BankController {
     @Unkeyed("Looks ahead and keeps nothing")
     @ShopsTogether
     @PostMapping("/search")
-    Found search(@RequestBody Map<String, Object> typed) {
-        TypedInput.Read<BankQuestion> read = TypedInput.read(BankQuestion.class, typed);
+    Found search(@RequestBody Map<String, Object> typed, Authentication who) {
+        TypedInput.Read<BankQuestion> read =
+                TypedInput.read(BankQuestion.class, Spelling.of(BankQuestion.class, typed, accounts.units(who)));
         BankBook.Found found = book.nearest(read.input(), SHOWN);
         return new Found(found.size(), read.shown(), found.matches());
     }

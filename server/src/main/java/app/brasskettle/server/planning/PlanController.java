@@ -1,8 +1,10 @@
 package app.brasskettle.server.planning;
 
+import app.brasskettle.core.quantity.Spelling;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
+import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.access.Role;
@@ -32,8 +34,16 @@ class PlanController {
     private final SearchStore searches;
     private final PdfPrinter printer;
     private final SettingsStore settings;
+    private final AccountStore accounts;
 
-    PlanController(PlanBook book, PlanMaking making, SearchStore searches, PdfPrinter printer, SettingsStore settings) {
+    PlanController(
+            PlanBook book,
+            PlanMaking making,
+            SearchStore searches,
+            PdfPrinter printer,
+            SettingsStore settings,
+            AccountStore accounts) {
+        this.accounts = accounts;
         this.book = book;
         this.making = making;
         this.searches = searches;
@@ -89,7 +99,7 @@ class PlanController {
     Progress whatIf(@RequestBody WhatIfBody body, Authentication who) {
         Person person = planner(who);
         seconds(body.seconds());
-        ExpectedMotor motor = motor(body.typed());
+        ExpectedMotor motor = motor(body.typed(), who);
         making.begin(
                 new PlanMaking.Question("what-if", motor.words(), Optional.of(motor)),
                 body.seconds(),
@@ -107,8 +117,8 @@ class PlanController {
 
     @PostMapping("/promise")
     @Unkeyed("Looks ahead and keeps nothing")
-    PlanMaking.PromiseView promise(@RequestBody PromiseBody body) {
-        return making.promise(motor(body.typed()));
+    PlanMaking.PromiseView promise(@RequestBody PromiseBody body, Authentication who) {
+        return making.promise(motor(body.typed(), who));
     }
 
     @PostMapping("/moves")
@@ -153,8 +163,10 @@ class PlanController {
         return People.of(who, Role.LEAD, Role.OFFICE, Role.ADMIN);
     }
 
-    private static ExpectedMotor motor(Map<String, Object> typed) {
-        return TypedInput.read(ExpectedMotor.class, typed == null ? Map.of() : typed)
+    private ExpectedMotor motor(Map<String, Object> typed, Authentication who) {
+        return TypedInput.read(
+                        ExpectedMotor.class,
+                        Spelling.of(ExpectedMotor.class, typed == null ? Map.of() : typed, accounts.units(who)))
                 .input();
     }
 

@@ -1,10 +1,12 @@
 package app.brasskettle.server.rack;
 
+import app.brasskettle.core.quantity.Spelling;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.wire.Rack;
 import app.brasskettle.core.wire.WireLot;
 import app.brasskettle.core.wire.WireSize;
 import app.brasskettle.core.wire.WireTable;
+import app.brasskettle.server.access.AccountStore;
 import app.brasskettle.server.access.People;
 import app.brasskettle.server.access.Role;
 import app.brasskettle.server.problems.RefusedException;
@@ -26,9 +28,11 @@ import org.springframework.web.bind.annotation.RestController;
 class RackController {
 
     private final RackStore store;
+    private final AccountStore accounts;
 
-    RackController(RackStore store) {
+    RackController(RackStore store, AccountStore accounts) {
         this.store = store;
+        this.accounts = accounts;
     }
 
     /**
@@ -55,14 +59,14 @@ class RackController {
     @PostMapping
     View add(@RequestBody Body body, Authentication who) {
         String by = hand(who);
-        store.add(lot(body), by);
+        store.add(lot(body, who), by);
         return view();
     }
 
     @PutMapping("/{id}")
     View write(@PathVariable long id, @RequestBody Body body, Authentication who) {
         String by = hand(who);
-        WireLot lot = lot(body);
+        WireLot lot = lot(body, who);
         if (store.lots().stream().noneMatch(l -> l.id() == id)) {
             throw RefusedException.unknown("There is no lot " + id + " on the rack");
         }
@@ -72,8 +76,10 @@ class RackController {
         return view();
     }
 
-    private static WireLot lot(Body body) {
-        return TypedInput.read(WireLot.class, body.typed() == null ? Map.of() : body.typed())
+    private WireLot lot(Body body, Authentication who) {
+        return TypedInput.read(
+                        WireLot.class,
+                        Spelling.of(WireLot.class, body.typed() == null ? Map.of() : body.typed(), accounts.units(who)))
                 .input();
     }
 

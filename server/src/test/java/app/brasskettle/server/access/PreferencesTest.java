@@ -86,6 +86,46 @@ class PreferencesTest {
         assertThat(mine.at("/sheets/plate/typed/ratedPowerW").asString()).isEqualTo("15 kW");
     }
 
+    /** The bank, the rack and a motor asked about on the telephone read a bare figure as the label beside the field says it. */
+    @Test
+    void whereverAFigureIsTypedItIsReadSo() {
+        JsonNode bank = lead.post("/api/bank/search", Map.of("ratedPowerW", "20", "boreDiameterM", "7.5"))
+                .with(200)
+                .json();
+        assertThat(bank.at("/shown/ratedPowerW").asString()).isEqualTo("20 hp · 14.91 kW");
+        assertThat(bank.at("/shown/boreDiameterM").asString()).contains("190.5 mm");
+        Map<String, Object> lot =
+                Map.of("size", "AWG 17.5", "grade", "grade-2", "onHandKg", "10", "reels", "1", "lot", "US-1");
+        JsonNode rack = lead.post("/api/rack", Map.of("version", 0, "typed", lot))
+                .with(200)
+                .json();
+        assertThat(rack.get("lots")).anySatisfy(l -> {
+            assertThat(l.at("/wire/lot").asString("")).isEqualTo("US-1");
+            assertThat(l.at("/wire/onHandKg").asDouble())
+                    .isCloseTo(4.536, org.assertj.core.api.Assertions.within(0.001));
+        });
+        // 26,000 hp are 19.4 MW; 26,000 kW would be more than is built.
+        Map<String, Object> asked = Map.of(
+                "words",
+                "Whey pump",
+                "ratedPowerW",
+                "26000",
+                "poles",
+                "4",
+                "way",
+                "rewind",
+                "outageCostPerHour",
+                "80",
+                "rush",
+                true);
+        lead.post("/api/plan/promise", Map.of("typed", asked)).with(200);
+        prefer("metric", "light");
+        assertThat(lead.post("/api/plan/promise", Map.of("typed", asked))
+                        .with(400)
+                        .problemFields())
+                .containsExactly("ratedPowerW");
+    }
+
     @Test
     void worksheetsReadItTheSameWay() {
         JsonNode answer = lead.post(
