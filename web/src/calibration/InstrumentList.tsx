@@ -128,7 +128,7 @@ export function InstrumentList({ mayChange }: { mayChange: boolean }) {
                           body: {
                             name: i.name,
                             serial: i.serial,
-                            kind: i.kind ?? 'multimeter',
+                            kind: i.kind,
                             calibrationDue: i.calibrationDue,
                             retired: true,
                           },

@@ -48,14 +48,14 @@ public class InstrumentStore {
                 .single();
     }
 
-    /** Writes what changed; false when there is no such instrument. */
-    boolean write(long id, String name, String serial, InstrumentKind kind, LocalDate due, boolean retired) {
+    /** Writes what changed, its kind where that is given; false when there is no such instrument. */
+    boolean write(long id, String name, String serial, Optional<InstrumentKind> kind, LocalDate due, boolean retired) {
         return shop.here("""
-                        update shop_instrument set name = :name, serial = :serial, kind = :kind, calibration_due = :due, retired = :retired
+                        update shop_instrument set name = :name, serial = :serial, kind = coalesce(:kind, kind), calibration_due = :due, retired = :retired
                         where id = :id and shop_id = :shop""")
                         .param("name", name)
                         .param("serial", serial)
-                        .param("kind", kind.code())
+                        .param("kind", kind.map(InstrumentKind::code).orElse(null))
                         .param("due", due)
                         .param("retired", retired)
                         .param("id", id)

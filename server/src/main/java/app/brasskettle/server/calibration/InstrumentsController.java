@@ -11,6 +11,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -55,9 +56,9 @@ class InstrumentsController {
     @PostMapping
     List<ShopInstrument> add(@RequestBody InstrumentBody body, Authentication who) {
         People.of(who, Role.LEAD, Role.ADMIN);
-        LocalDate due = check(body);
+        LocalDate due = check(body, false);
         try {
-            store.add(body.name().strip(), body.serial().strip(), kind(body), due);
+            store.add(body.name().strip(), body.serial().strip(), kind(body).orElseThrow(), due);
         } catch (DuplicateKeyException twice) {
             throw taken(body);
         }
@@ -67,7 +68,7 @@ class InstrumentsController {
     @PutMapping("/{id}")
     List<ShopInstrument> write(@PathVariable long id, @RequestBody InstrumentBody body, Authentication who) {
         People.of(who, Role.LEAD, Role.ADMIN);
-        LocalDate due = check(body);
+        LocalDate due = check(body, Boolean.TRUE.equals(body.retired()));
         try {
             if (!store.write(
                     id,
@@ -84,12 +85,12 @@ class InstrumentsController {
         return store.all();
     }
 
-    private static LocalDate check(InstrumentBody body) {
+    /** One that was written down before kinds were asked for may go out of use as what it was. */
+    private static LocalDate check(InstrumentBody body, boolean goesOut) {
         Problems problems = new Problems();
         shortName("name", body.name(), problems);
         shortName("serial", body.serial(), problems);
-        if (Coded.parse(InstrumentKind.class, body.kind() == null ? "" : body.kind())
-                .isEmpty()) {
+        if (kind(body).isEmpty() && !(goesOut && body.kind() == null)) {
             problems.add("kind", Problem.Code.WORD, "kind must be one of " + Coded.choices(InstrumentKind.class));
         }
         LocalDate due = null;
@@ -107,8 +108,8 @@ class InstrumentsController {
         return due;
     }
 
-    private static InstrumentKind kind(InstrumentBody body) {
-        return Coded.parse(InstrumentKind.class, body.kind()).orElseThrow();
+    private static Optional<InstrumentKind> kind(InstrumentBody body) {
+        return Coded.parse(InstrumentKind.class, body.kind() == null ? "" : body.kind());
     }
 
     private static void shortName(String field, String text, Problems problems) {
