@@ -82,3 +82,19 @@ match_postgres() {
   fail "the database in $1 is of PostgreSQL $made and the programs here are of $have. Nothing was touched. Either install
    PostgreSQL $made beside it (apt-get install postgresql-$made), or run ./backup on a machine that has $made and ./restore here"
 }
+
+# stop_left FILE APP FOLDER: a start that was killed leaves its server behind, which keeps its port and its database. FILE names
+# the server, the program it works in, its port and the data it serves. It is stopped where it is of this program or serves this
+# data: a copied checkout brings the file of the one it was copied from, whose server is not its own. A number may be anybody's by now.
+stop_left() {
+  local pid where port folder
+  { read -r pid where && read -r port && read -r folder; } 2>/dev/null <"$1" || [ -n "${where:-}" ] || return 0
+  [ "$where" = "$(readlink -m "$2")" ] || { [ -n "$3" ] && [ "${folder:-}" = "$(readlink -m "$3")" ]; } || return 0
+  grep -qs brass-kettle "/proc/$pid/cmdline" && [ "$(readlink "/proc/$pid/cwd")" = "$where" ] || return 0
+  say "stopping the server that a killed start left behind"
+  kill "$pid" 2>/dev/null || true
+  for _ in $(seq 1 120); do
+    kill -0 "$pid" 2>/dev/null || return 0
+    sleep 0.5
+  done
+}

@@ -141,4 +141,23 @@ class DataFolderTest {
                 .contains("uses " + home)
                 .doesNotContain("moving");
     }
+
+    /** A server that a killed start left behind is stopped by the next start of its program or its data, and by no copy's. */
+    @ParameterizedTest
+    @ValueSource(strings = {"$ROOT/copy /nowhere kept", "$ROOT/app /nowhere stopped", "$ROOT/copy $ROOT/data stopped"})
+    void aCopiedCheckoutLeavesTheServerItWasCopiedFromAlone(String start) throws Exception {
+        String[] words = start.split(" ");
+        Ran ran = bash("""
+                mkdir -p "$ROOT/app" "$ROOT/data" "$ROOT/copy"
+                (cd "$ROOT/app" && exec -a brass-kettle sleep 100) >"$LOG" 2>&1 &
+                left=$!
+                until [ "$(readlink "/proc/$left/cwd")" = "$ROOT/app" ] && grep -qs brass-kettle "/proc/$left/cmdline"; do :; done
+                printf '%%s %%s\n%%s\n%%s\n' "$left" "$ROOT/app" 8080 "$ROOT/data" >"$ROOT/server.pid"
+                stop_left "$ROOT/server.pid" "%s" "%s"
+                stop_left "$ROOT/none.pid" "%s" "%s"
+                if kill -0 "$left" 2>/dev/null; then echo kept; kill "$left"; else echo stopped; fi
+                """.formatted(words[0], words[1], words[0], words[1]));
+        assertThat(ran.code()).as(ran.said()).isZero();
+        assertThat(ran.said().strip()).endsWith(words[2]);
+    }
 }
