@@ -24,6 +24,7 @@ import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobStore;
 import app.brasskettle.server.jobs.ReadJob;
+import app.brasskettle.server.jobs.Written;
 import app.brasskettle.server.runs.RunRow;
 import app.brasskettle.server.runs.RunStore;
 import app.brasskettle.server.settings.SettingsStore;
@@ -143,7 +144,8 @@ public class TestBook {
                         test.kind().code());
                 events.add(jobId, EventKind.VOLTAGE_APPLIED, applied, by.name(), by.at());
             }
-            return JobBook.Written.of("tested " + TestRow.key(test.kind(), test.speed()), entry.journalled(id));
+            return new Written(
+                    "tested " + TestRow.key(test.kind(), test.speed()), null, read -> entry.journalled(id, read));
         });
     }
 

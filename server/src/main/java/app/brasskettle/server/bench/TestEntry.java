@@ -7,6 +7,7 @@ import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.surge.EarlierTraces;
 import app.brasskettle.core.surge.SurgeOutcome;
 import app.brasskettle.core.testkind.Judging;
+import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.Origin;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
@@ -16,6 +17,7 @@ import app.brasskettle.core.worksheet.Problems;
 import app.brasskettle.server.access.Person;
 import app.brasskettle.server.jobrecord.RecordedJob;
 import app.brasskettle.server.jobs.ChangeContext;
+import app.brasskettle.server.jobs.ReadJob;
 import app.brasskettle.server.problems.RefusedException;
 import app.brasskettle.server.runs.RunRow;
 import app.brasskettle.server.settings.ShopSettings;
@@ -64,10 +66,14 @@ final class TestEntry {
         return run.kind().equals(test.kind().code()) && run.speed() == test.speed();
     }
 
-    /** What the journal keeps of it: which test, and what it said. Its readings and result stand with the test. */
-    Journalled journalled(long id) {
-        Judgement own = judging.own();
-        return new Journalled(id, own.verdict(), own.headline(), standing().isPresent() ? test.because() : "");
+    /** What the journal keeps of it: which test, and what it said, in doubt where the page doubts it. */
+    Journalled journalled(long id, ReadJob read) {
+        Judgement word = read.reading()
+                .tests()
+                .standing(test.kind(), test.speed())
+                .map(JudgedTest::effective)
+                .orElse(judging.own());
+        return new Journalled(id, word.verdict(), word.headline(), standing().isPresent() ? test.because() : "");
     }
 
     /** A test in the journal. */

@@ -81,7 +81,11 @@ public record JobFile(
             LocalDate calibrationDue,
             String because,
             String by,
-            OffsetDateTime at) {
+            OffsetDateTime at,
+            Judged judged) {
+
+        /** What the page says of it, its doubts included; for reading, it is not taken in again. */
+        public record Judged(String verdict, String headline, String because) {}
 
         /** Returns the speed of a two-speed motor that was tested, 1 where the file names none. */
         int speedNumber() {

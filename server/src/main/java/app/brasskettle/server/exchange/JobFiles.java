@@ -1,9 +1,11 @@
 package app.brasskettle.server.exchange;
 
 import app.brasskettle.core.catalogue.TestKinds;
+import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.testkind.InstrumentKind;
 import app.brasskettle.core.testkind.TestKind;
 import app.brasskettle.core.testrecord.Origin;
+import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.worksheet.Coded;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
@@ -111,6 +113,11 @@ public class JobFiles {
     private List<JobFile.Test> tests(RecordedJob job) {
         Map<Long, TestStore.Whole> whole =
                 testStore.whole(job.tests().stream().map(TestRow::id).toList());
+        Map<String, JobFile.Test.Judged> judged = new HashMap<>();
+        JobAssessment.of(job.record(), JobClock.seconds(JobClock.now()))
+                .tests()
+                .all()
+                .forEach(t -> judged.put(t.step() + " " + t.at(), said(t.effective())));
         Map<String, String> reasons = new HashMap<>();
         List<JobFile.Test> tests = new ArrayList<>();
         for (TestRow t : job.tests()) {
@@ -129,10 +136,15 @@ public class JobFiles {
                     t.instrument().map(InstrumentRow::calibrationDue).orElse(null),
                     reasons.getOrDefault(t.key(), ""),
                     t.by(),
-                    t.at()));
+                    t.at(),
+                    judged.get(t.kind().step(t.speed()) + " " + JobClock.seconds(t.at()))));
             reasons.put(t.key(), t.supersededBecause().orElse(""));
         }
         return tests;
+    }
+
+    private static JobFile.Test.Judged said(Judgement word) {
+        return new JobFile.Test.Judged(word.verdict().code(), word.headline(), word.because());
     }
 
     /**

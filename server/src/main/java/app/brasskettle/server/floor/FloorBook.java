@@ -16,6 +16,7 @@ import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.JobStore;
 import app.brasskettle.server.jobs.ReadJob;
+import app.brasskettle.server.jobs.Written;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.List;
 import java.util.Map;
@@ -70,9 +71,9 @@ public class FloorBook {
         });
     }
 
-    private JobBook.Written event(RecordedJob job, EventKind kind, Map<String, Object> detail, ChangeContext by) {
+    private Written event(RecordedJob job, EventKind kind, Map<String, Object> detail, ChangeContext by) {
         events.add(job.row().id(), kind, detail, by.name(), by.at());
-        return JobBook.Written.of(kind.code(), detail);
+        return Written.of(kind.code(), detail);
     }
 
     /** Puts a job on hold for parts or the customer, or takes it up again with nothing given. */
@@ -95,7 +96,7 @@ public class FloorBook {
             store.waiting(row.id(), waiting);
             EventKind kind = waiting.isPresent() ? EventKind.HELD : EventKind.RESUMED;
             event(job, kind, Map.of("what", what.what(), "reason", what.reason()), by);
-            return new JobBook.Written(kind.code(), row.waiting().orElse(null), waiting.orElse(null));
+            return Written.change(kind.code(), row.waiting().orElse(null), waiting.orElse(null));
         });
     }
 
@@ -135,12 +136,11 @@ public class FloorBook {
         });
     }
 
-    private JobBook.Written moved(
-            RecordedJob job, EventKind kind, Optional<JobRow.Left> left, String how, ChangeContext by) {
+    private Written moved(RecordedJob job, EventKind kind, Optional<JobRow.Left> left, String how, ChangeContext by) {
         store.left(job.row().id(), left);
         Map<String, Object> detail = Map.of("how", how);
         event(job, kind, detail, by);
-        return new JobBook.Written(kind.code(), job.row().left().orElse(null), detail);
+        return Written.change(kind.code(), job.row().left().orElse(null), detail);
     }
 
     /** One line of text that somebody has to say. */
@@ -190,7 +190,7 @@ public class FloorBook {
                             () -> RefusedException.stale("Nobody has set " + tag + " down, or it is taken up already"));
             store.setDown(job.row().id(), Optional.empty());
             event(job, EventKind.PICKED_UP, Map.of("workNote", before.workNote()), by);
-            return new JobBook.Written(EventKind.PICKED_UP.code(), before, null);
+            return Written.change(EventKind.PICKED_UP.code(), before, null);
         });
     }
 }

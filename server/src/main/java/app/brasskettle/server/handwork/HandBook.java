@@ -18,6 +18,7 @@ import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.FinishGuard;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.ReadJob;
+import app.brasskettle.server.jobs.Written;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -59,7 +60,7 @@ public class HandBook {
                 detail.putAll(job.signedRecord());
             }
             events.add(job.row().id(), EventKind.HAND_DONE, detail, by.name(), by.at());
-            return JobBook.Written.of(EventKind.HAND_DONE.code(), detail);
+            return Written.of(EventKind.HAND_DONE.code(), detail);
         });
         boolean connected = act == HandAct.JOINT_BRAZED
                 && after.reading().rewind().brazing().filter(BrazingList::full).isPresent();

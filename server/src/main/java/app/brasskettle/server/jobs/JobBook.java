@@ -107,24 +107,6 @@ public class JobBook {
     }
 
     /**
-     * What a change leaves in the journal.
-     *
-     * @param what in a word or two
-     * @param before what stood there, where something did
-     * @param after what stands there now
-     */
-    public record Written(String what, Object before, Object after) {
-
-        /** What is written stands there already. */
-        static final Written NOTHING = new Written("", null, null);
-
-        /** Something that took the place of nothing. */
-        public static Written of(String what, Object after) {
-            return new Written(what, null, after);
-        }
-    }
-
-    /**
      * Changes a job: its row is held, the change is written into the journal, and what
      * the core reads afterwards is left on the row for the floor's list. All in one transaction.
      *
@@ -140,8 +122,14 @@ public class JobBook {
         if (written == Written.NOTHING) {
             return read(tag);
         }
-        journal.write(row.id(), by.name(), by.at(), written.what(), written.before(), written.after());
         ReadJob read = summarise(tag);
+        journal.write(
+                row.id(),
+                by.name(),
+                by.at(),
+                written.what(),
+                written.before(),
+                written.after().apply(read));
         Optional<Map<String, Object>> back = FinishGuard.sentBack(read);
         if (back.isEmpty()) {
             return read;
@@ -283,7 +271,8 @@ public class JobBook {
             if (opens && !job.opened()) {
                 events.add(id, EventKind.WORKED, WorkEvent.detail(SheetWork.Said.of(Work.OPENED)), by.name(), by.at());
             }
-            return new Written("wrote " + kind.code(), old.map(SheetRow::typed).orElse(null), whole);
+            return Written.change(
+                    "wrote " + kind.code(), old.map(SheetRow::typed).orElse(null), whole);
         });
     }
 
@@ -338,7 +327,7 @@ public class JobBook {
     public ReadJob setSimulatedMotor(String tag, Map<String, Object> motor, ChangeContext by) {
         return change(tag, by, job -> {
             store.simulatedMotor(job.row().id(), motor);
-            return new Written("simulated motor", job.row().simulatedMotor(), motor);
+            return Written.change("simulated motor", job.row().simulatedMotor(), motor);
         });
     }
 

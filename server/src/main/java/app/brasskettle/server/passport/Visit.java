@@ -9,7 +9,6 @@ import app.brasskettle.core.passport.PastJob;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.resistance.ResistanceResult;
 import app.brasskettle.core.testkind.TestKind;
-import app.brasskettle.core.testrecord.Caveat;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.WindingData;
 import app.brasskettle.server.clock.JobClock;
@@ -78,7 +77,7 @@ public record Visit(
     private static <T> Optional<T> trusted(JobAssessment reading, TestKind kind, Class<T> type) {
         return reading.tests()
                 .standing(kind, 1)
-                .filter(t -> t.verdict() != Verdict.UNPROVEN || t.has(Caveat.Kind.STALE))
+                .filter(t -> t.unaged().verdict() != Verdict.UNPROVEN)
                 .flatMap(t -> t.result(type));
     }
 

@@ -11,6 +11,7 @@ import app.brasskettle.server.jobrecord.RecordedJob;
 import app.brasskettle.server.jobs.ChangeContext;
 import app.brasskettle.server.jobs.JobBook;
 import app.brasskettle.server.jobs.ReadJob;
+import app.brasskettle.server.jobs.Written;
 import app.brasskettle.server.problems.RefusedException;
 import java.util.Map;
 import org.springframework.stereotype.Component;
@@ -52,7 +53,7 @@ public class WindingBook {
             Map<String, Object> detail = detail(job, permit.waivable() || own ? reason : "");
             events.add(job.row().id(), EventKind.WINDING_SETTLED, detail, by.name(), by.at());
             bank.settle(job, by.name(), by.at());
-            return JobBook.Written.of(EventKind.WINDING_SETTLED.code(), detail);
+            return Written.of(EventKind.WINDING_SETTLED.code(), detail);
         });
     }
 

@@ -130,6 +130,30 @@ class ExchangeTest {
         return node.toString().replaceAll("\"version\":\\d+", "");
     }
 
+    /** An insulation test under a tester that nobody proved: by its figures good, not proved on the page, in file and journal alike. */
+    @Test
+    void fileAndJournalDoubtWhatThePageDoubts() throws IOException {
+        String tag = Plates.plated(visitor);
+        visitor.post("/api/jobs/" + tag + "/lock-out", Map.of("means", "two-pole tester, meter"))
+                .with(200);
+        visitor.put(
+                        "/api/jobs/" + tag + "/instruments/motor",
+                        Map.of("faults", List.of(), "windingTemperatureC", 21, "seed", 1))
+                .with(200);
+        Plates.insulated(visitor, tag, "");
+        JsonNode test = JSON.readTree(exported(tag).get("job.json")).at("/tests/0");
+        assertThat(test.at("/result/verdict").asString()).isEqualTo("holds");
+        assertThat(test.at("/judged/verdict").asString()).isEqualTo("unproven");
+        assertThat(test.at("/judged/headline").asString()).contains("Tester not proved");
+        JsonNode entry = JSON.readTree(exported(tag).get("job.json"))
+                .at("/journal")
+                .valueStream()
+                .filter(e -> e.get("what").asString().startsWith("tested "))
+                .findFirst()
+                .orElseThrow();
+        assertThat(entry.at("/after/verdict").asString()).isEqualTo("unproven");
+    }
+
     @Test
     void aTagThatIsFreeIsKept() throws IOException {
         byte[] file = changed(
