@@ -3,7 +3,7 @@ import { Button, Input, QRCode } from 'antd';
 import { useState } from 'react';
 import { call, Refusal } from '../api/http';
 import type { BegunFactor, FactorState } from '../api/types';
-import { problemText } from '../quantity/TypedField';
+import { problemText } from '../quantity/words';
 import { ErrorNotice } from '../ui/ErrorNotice';
 import { at } from '../ui/preview';
 

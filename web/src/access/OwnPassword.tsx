@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { call, Refusal } from '../api/http';
 import { at } from '../ui/preview';
 import { ErrorNotice } from '../ui/ErrorNotice';
-import { problemText } from '../quantity/TypedField';
+import { problemText } from '../quantity/words';
 
 /** One's own password; other sessions end with the old one. */
 export function OwnPassword() {

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { call, Refusal } from '../api/http';
 import { at } from '../ui/preview';
 import { ErrorNotice } from '../ui/ErrorNotice';
-import { problemText } from '../quantity/TypedField';
+import { problemText } from '../quantity/words';
 
 /** A PIN for taking turns at a shared tablet. */
 export function OwnPin() {

@@ -7,7 +7,8 @@ import type { Account, ShopLine, Token } from '../api/types';
 import { at } from '../ui/preview';
 import { ErrorNotice } from '../ui/ErrorNotice';
 import { ManyPicks, Picks } from '../quantity/Picks';
-import { problemText, TypedField } from '../quantity/TypedField';
+import { TypedField } from '../quantity/TypedField';
+import { problemText } from '../quantity/words';
 import { TokenRows } from './TokenRows';
 
 const ROLES = [

@@ -14,6 +14,7 @@ import { Judged } from '../verdict/Judged';
 import { otherSchool } from '../verdict/schools';
 import { FieldsForm } from '../worksheets/FieldsForm';
 import { TypedField } from '../quantity/TypedField';
+import { problemText } from '../quantity/words';
 import { AskedGate, gateHolds, TakenBefore } from './AskedGate';
 import { RepeatReason } from './RepeatReason';
 import { DischargeClock } from './DischargeClock';
@@ -187,7 +188,7 @@ export function SheetTestEntry({
         .filter((p) => p.field === '' || p.field === 'instrument' || test.answered.includes(p.field))
         .map((p) => (
           <p key={p.field + p.message} className="wrong">
-            {p.message}
+            {problemText(p)}
           </p>
         ))}
       {test.notesVoltage && (

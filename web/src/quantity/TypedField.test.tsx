@@ -2,7 +2,8 @@ import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { describe, expect, it } from 'vitest';
-import { problemText, TypedField } from './TypedField';
+import { TypedField } from './TypedField';
+import { problemText } from './words';
 
 function Form({ problem }: { problem?: Parameters<typeof TypedField>[0]['problem'] }) {
   const [a, setA] = useState('');
@@ -54,10 +55,10 @@ describe('a typed field', () => {
   });
 
   it('speaks of the field by its label, wherever the message names it', () => {
-    expect(problemText({ field: 'a.b', code: 'missing', message: 'a.b is missing' }, 'Bore')).toBe(
+    expect(problemText({ field: 'a.b', message: 'a.b is missing' }, 'Bore')).toBe(
       'Bore is missing',
     );
-    expect(problemText({ field: 'a', code: 'syntax', message: '“x” is not a figure' }, 'Bore')).toBe(
+    expect(problemText({ field: 'a', message: '“x” is not a figure' }, 'Bore')).toBe(
       '“x” is not a figure',
     );
   });

@@ -1,4 +1,4 @@
-import { capital } from './words';
+import { problemText } from './words';
 import { Input, type InputRef } from 'antd';
 import { useId, type KeyboardEvent, type ReactNode, type Ref } from 'react';
 import type { Problem } from '../api/types';
@@ -27,14 +27,6 @@ export function toNextField(event: KeyboardEvent<HTMLElement>) {
     event.preventDefault();
     next.focus();
   }
-}
-
-/** A problem in words a person would use: the field's label in place of its name. */
-export function problemText(problem: Problem, label: string): string {
-  const text = problem.message.startsWith(problem.field)
-    ? label + problem.message.slice(problem.field.length)
-    : problem.message;
-  return capital(text);
 }
 
 /** A field for a figure with or without its unit, with what was understood and what is wrong beside it. */

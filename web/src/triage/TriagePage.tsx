@@ -9,6 +9,7 @@ import { useDraft } from '../ui/drafts';
 import { usePreview } from '../ui/preview';
 import { ErrorNotice } from '../ui/ErrorNotice';
 import { moment } from '../quantity/figures';
+import { problemText } from '../quantity/words';
 import { Frame } from '../shell/Frame';
 import { Judged } from '../verdict/Judged';
 import { Mark } from '../verdict/Mark';
@@ -177,7 +178,7 @@ export function TriagePage() {
           .filter((p) => p.field.startsWith('megohm') || p.field === 'ratedVoltageV' || p.field === 'mark')
           .map((p) => (
             <p key={p.field} className="wrong">
-              {p.message}
+              {problemText(p)}
             </p>
           ))}
         <Looked rows={rows.data ?? []} makeJob={(id) => job.mutate(id)} />

@@ -1,4 +1,5 @@
 import { Queued, Refusal } from '../api/http';
+import { problemText } from '../quantity/words';
 import { Mark } from '../verdict/Mark';
 
 /** What went wrong with a call, at the top of the work; fields tell their own part beside themselves. */
@@ -13,7 +14,7 @@ export function ErrorNotice({ error, hide = [] }: { error: unknown; hide?: strin
       <div>
         <strong>{error instanceof Error ? error.message : 'Something went wrong'}</strong>
         {problems.map((p) => (
-          <div key={p.field + p.message}>{p.message}</div>
+          <div key={p.field + p.message}>{problemText(p)}</div>
         ))}
       </div>
     </div>

@@ -1,7 +1,8 @@
 import { Button, Checkbox, Input, Select } from 'antd';
 import type { FormField, Problem, Typed } from '../api/types';
 import { at } from '../ui/preview';
-import { problemText, TypedField } from '../quantity/TypedField';
+import { TypedField } from '../quantity/TypedField';
+import { problemText } from '../quantity/words';
 import { termLabel } from '../ui/terms';
 
 interface Part {

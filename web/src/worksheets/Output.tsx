@@ -1,4 +1,5 @@
 import { plain } from '../quantity/figures';
+import { nameWords } from '../quantity/words';
 import { Findings } from '../verdict/Findings';
 import { Mark } from '../verdict/Mark';
 import type { Judgement, Verdict } from '../api/types';
@@ -28,7 +29,7 @@ export function Output({ value }: { value: { [name: string]: unknown } }) {
             .filter(([, v]) => !judged(v))
             .map(([name, v]) => (
               <tr key={name}>
-                <td>{words(name)}</td>
+                <td>{nameWords(name)}</td>
                 <td className="n" style={{ whiteSpace: 'normal' }}>
                   <Value name={name} value={v} />
                 </td>
@@ -47,16 +48,6 @@ function judged(value: unknown): value is Judgement[] {
     value.length > 0 &&
     value.every((v) => typeof v === 'object' && v !== null && 'headline' in v && 'verdict' in v)
   );
-}
-
-function words(name: string): string {
-  return name
-    .replace(
-      /(APerMm2|MmPerS|Mm2|Mm|Rpm|Hz|Kwh|Percent|Nm|Va|Wb|Kg|Db|Gmm|Millivolt|Microfarad|[VAWMCSTK])$/,
-      '',
-    )
-    .replace(/([a-z])([A-Z0-9])/g, '$1 $2')
-    .toLowerCase();
 }
 
 function unit(name: string): string {
@@ -123,7 +114,7 @@ function Columns({ rows }: { rows: { [name: string]: unknown }[] }) {
         <tr>
           {names.map((n) => (
             <th key={n} className="n">
-              {words(n)}
+              {nameWords(n)}
             </th>
           ))}
         </tr>
