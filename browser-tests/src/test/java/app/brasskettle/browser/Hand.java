@@ -3,30 +3,17 @@ package app.brasskettle.browser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Page.GetByRoleOptions;
-import com.microsoft.playwright.Request;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 
 /** What a person does at a page, in their words. */
 final class Hand {
 
-    private static final String READS = "GET";
-
     private final Page page;
-    private final Set<Request> writing = ConcurrentHashMap.newKeySet();
 
     Hand(Page page) {
         this.page = page;
-        page.onRequest(r -> {
-            if (!READS.equals(r.method())) {
-                writing.add(r);
-            }
-        });
-        page.onRequestFinished(writing::remove);
-        page.onRequestFailed(writing::remove);
     }
 
     Page page() {
@@ -125,12 +112,8 @@ final class Hand {
                 .hasCount(0);
     }
 
-    /**
-     * Goes to another place inside the application, as a link does: nothing is loaded anew. Like a person, once what was
-     * pressed before is saved: what a page reads beside a write under way may be older or newer than it.
-     */
+    /** Goes to another place inside the application, as a link does: nothing is loaded anew. */
     void goTo(String path) {
-        page.waitForCondition(writing::isEmpty);
         page.evaluate("to => { history.pushState({}, '', to); dispatchEvent(new PopStateEvent('popstate')); }", path);
     }
 
