@@ -6,6 +6,7 @@ import app.brasskettle.server.bench.RuleOracle.Stop;
 import app.brasskettle.server.testing.Plates;
 import app.brasskettle.server.testing.RunningServer;
 import app.brasskettle.server.testing.Visitor;
+import app.brasskettle.server.testing.Waiting;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -85,20 +86,6 @@ class GeneratedCallsTest {
             Map<String, Object> body = new HashMap<>(Map.of("typed", typed, "because", "again"));
             body.putAll(more);
             return post("tests/" + kind, body);
-        }
-
-        /** Ten minutes pass, by which a winding discharges; all that is on record lies so much further back. */
-        void timePasses() {
-            for (String set : List.of(
-                    "bench_test set taken_at = taken_at",
-                    "job_event set done_at = done_at",
-                    "job_sheet set written_at = written_at",
-                    "job_sheet_past set written_at = written_at")) {
-                db.sql("update " + set
-                                + " - interval '10 minutes' where job_id = (select id from job where tag = :tag)")
-                        .param("tag", tag)
-                        .update();
-            }
         }
     }
 
@@ -370,7 +357,7 @@ class GeneratedCallsTest {
                     i++;
                     at++;
                     motor.hand = random.nextInt(3) == 0 ? lead : tech;
-                    motor.timePasses();
+                    Waiting.tenMinutes(db, motor.tag);
                     Visitor.Answer answer = deed.call().apply(motor);
                     told.add(deed.name() + " by " + motor.by() + ": " + answer.status());
                     assertThat(answer.status()).as("%s", told).isIn(200, 400, 403, 409);
