@@ -55,11 +55,7 @@ describe('a typed field', () => {
   });
 
   it('speaks of the field by its label, wherever the message names it', () => {
-    expect(problemText({ field: 'a.b', message: 'a.b is missing' }, 'Bore')).toBe(
-      'Bore is missing',
-    );
-    expect(problemText({ field: 'a', message: '“x” is not a figure' }, 'Bore')).toBe(
-      '“x” is not a figure',
-    );
+    expect(problemText({ field: 'a.b', message: 'a.b is missing' }, 'Bore')).toBe('Bore is missing');
+    expect(problemText({ field: 'a', message: '“x” is not a figure' }, 'Bore')).toBe('“x” is not a figure');
   });
 });
