@@ -2,6 +2,7 @@ package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.energise.EnergiseGate;
 import app.brasskettle.core.nameplate.Plate;
+import app.brasskettle.core.rules.ShopRules;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.verdict.Verdict;
 import java.util.ArrayList;
@@ -11,8 +12,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
- * The plate is a limit: once a test was judged by it, a change of a fact it stated that eases any judgement is a lead hand's, with a
- * reason. What the plate did not say may be added by anybody.
+ * The plate is a limit: once a test was judged by it, a change of a fact it stated that eases any judgement, or lowers a limit that the
+ * next reading is judged by, is a lead hand's, with a reason. What the plate did not say may be added by anybody.
  */
 public final class PlateEasing {
 
@@ -25,8 +26,9 @@ public final class PlateEasing {
      * @param after the plate as it is to be
      * @param now the job as it reads
      * @param then the job as it would read with the other plate
+     * @param rules the shop's rules
      */
-    public static List<String> of(Plate before, Plate after, JobAssessment now, JobAssessment then) {
+    public static List<String> of(Plate before, Plate after, JobAssessment now, JobAssessment then, ShopRules rules) {
         boolean judged = now.tests().all().stream().anyMatch(t -> !t.kind().checksTester());
         if (!judged || !changesStated(before, after)) {
             return List.of();
@@ -48,6 +50,7 @@ public final class PlateEasing {
                 .filter(r -> !left.contains(List.of(r.code(), r.step())))
                 .map(r -> "Power is held by: " + r.sentence() + "; this plate would lift it")
                 .forEach(eased::add);
+        eased.addAll(new PlateLimits(before, rules, now.windingState()).loweredBy(after));
         return List.copyOf(eased);
     }
 

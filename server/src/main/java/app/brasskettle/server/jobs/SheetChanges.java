@@ -31,7 +31,8 @@ final class SheetChanges {
                     old,
                     plate,
                     JobAssessment.of(job.record(), now),
-                    JobAssessment.of(job.withPlate(row).record(), now)));
+                    JobAssessment.of(job.withPlate(row).record(), now),
+                    job.record().rules()));
         }
         return undone;
     }

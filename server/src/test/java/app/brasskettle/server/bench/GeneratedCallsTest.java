@@ -220,12 +220,13 @@ class GeneratedCallsTest {
                     (m, o) -> {}),
             run(true));
 
+    /** Low by any plate, even by one of before 1970 and with a waiver: what a lead hand may write in a hurry makes it no better. */
     private static final List<Deed> HURRIED = hurried();
 
     private static List<Deed> hurried() {
         List<Deed> all = new ArrayList<>(CAREFULLY);
         all.addAll(List.of(
-                insulation("insulation low", "2.9", "500", false, Stop.LEAKAGE),
+                insulation("insulation low", "0.8", "500", false, Stop.LEAKAGE),
                 insulation("dead ground", "0.02", "500", false, Stop.GROUND),
                 insulation("insulation at 100 V", "900", "100", false, null),
                 new Deed(
@@ -306,7 +307,7 @@ class GeneratedCallsTest {
                                         "windingTemperatureC",
                                         "40",
                                         "readings",
-                                        List.of(Map.of("seconds", "60", "megohm", "1.2"))),
+                                        List.of(Map.of("seconds", "60", "megohm", "0.7"))),
                                 Map.of("appliedVoltageV", "500", "correction", true)),
                         (m, o) -> o.insulation(false, Stop.LEAKAGE, m.by())),
                 new Deed(

@@ -145,6 +145,23 @@ class StopEndingsTest {
         assertThat(codes()).doesNotContain("insulation-limit");
     }
 
+    /** Found by generated calls: good at 900 MΩ, then "before 1970", then 2.9 MΩ. No limit is lowered first and met then. */
+    @Test
+    void aLimitIsNotLoweredForTheNextReading() {
+        insulation(tech, "900", false).with(200);
+        for (Map<String, Object> easier : List.<Map<String, Object>>of(
+                Map.of("madeBefore1970", true), Map.of("insulationClass", "H"), Map.of("ratedVoltageV", "230"))) {
+            assertThat(plate(tech, easier, "").with(409).text())
+                    .as("%s", easier)
+                    .contains("by the plate that stands");
+        }
+        plate(tech, Map.of("windingKind", "form-wound"), "").with(200);
+        assertThat(plate(tech, Map.of("insulationClass", "B"), "").with(200).text())
+                .as("a cooler class is no easing")
+                .contains("\"B\"");
+        assertThat(codes()).doesNotContain("insulation-limit");
+    }
+
     @Test
     void aPlateThatCannotBeRightHoldsPowerUntilALeadHandConfirmsIt() {
         Map<String, Object> torque = Map.of("ratedCurrentA", "10");
