@@ -3451,6 +3451,7 @@ export interface components {
             holding: components["schemas"]["app.brasskettle.core.release.ReleaseAssessment.Hold"][];
             items: components["schemas"]["app.brasskettle.core.release.ReleaseAssessment.Item"][];
             judgement: components["schemas"]["app.brasskettle.core.verdict.Judgement"];
+            look: components["schemas"]["app.brasskettle.core.signature.SecondLook"];
             open: string[];
             /** Format: int32 */
             people: number;
@@ -3553,6 +3554,9 @@ export interface components {
             /** @enum {string} */
             limit: "random-wound-megohm" | "form-wound-megohm" | "field-holds-megohm" | "field-watch-megohm" | "resistance-form-wound-percent" | "resistance-percent" | "surge-phase-percent" | "surge-rotor-percent" | "surge-pulse-percent" | "current-density-watch" | "current-density-stop" | "slot-fill-watch-percent" | "slot-fill-stop-percent" | "wire-thickest-mm" | "wire-allowance-percent" | "lead-current-density" | "liner-to-250-v-mm" | "liner-to-690-v-mm" | "liner-over-690-v-mm" | "burnout-organic-c" | "burnout-inorganic-c" | "burnout-aluminium-c" | "burnout-hold-c" | "burnout-hold-minutes" | "bake-hold-c" | "bake-hold-minutes" | "bake-limit-c" | "unvarnished-surge-percent" | "warranty-months" | "waiver-factor";
             reason: string;
+        };
+        "app.brasskettle.core.signature.SecondLook": {
+            onePerson: boolean;
         };
         "app.brasskettle.core.surge.SurgeOutcome": {
             /** @enum {string} */
@@ -5327,6 +5331,7 @@ export interface components {
             currency: string | null;
             instrumentAlwaysNamed: boolean | null;
             limits: components["schemas"]["app.brasskettle.core.rules.LimitChange"][];
+            onePerson: boolean | null;
             quote: components["schemas"]["app.brasskettle.core.pricing.QuoteTerms"] | null;
             rates: components["schemas"]["app.brasskettle.core.choice.Rates"];
             schools: components["schemas"]["app.brasskettle.server.settings.ShopSettings.Followed"][];

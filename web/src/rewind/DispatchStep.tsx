@@ -26,7 +26,13 @@ export function DispatchStep({ job }: { job: JobView }) {
     <>
       <div className="head">
         <h1>Release</h1>
-        <span className="soft">{r.people > 1 ? 'two people sign' : 'one person signs'}</span>
+        <span className="soft">
+          {r.people === 1
+            ? 'one person signs'
+            : r.look.onePerson
+              ? 'signed twice, ten minutes apart'
+              : 'two people sign'}
+        </span>
       </div>
       <p className="caution">
         A released motor goes on power at the customer’s. Its connection and protection there are a licensed

@@ -3,6 +3,7 @@ import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
 import { call, Refusal } from '../api/http';
 import type { SettingsEntry, SettingsView } from '../api/types';
+import { usePerson } from '../session/session';
 import { useDraft } from '../ui/drafts';
 import { at } from '../ui/preview';
 import { ErrorNotice } from '../ui/ErrorNotice';
@@ -60,6 +61,7 @@ function Settings({ view, mayChange }: { view: SettingsView; mayChange: boolean 
   const problems = save.error instanceof Refusal ? save.error.problems : [];
   const set = (part: Partial<SettingsText>) => draft.change({ ...v, ...part });
   const locked = !mayChange;
+  const settlesPeople = usePerson().role === 'admin';
   return (
     <form
       onSubmit={(e) => {
@@ -178,6 +180,15 @@ function Settings({ view, mayChange }: { view: SettingsView; mayChange: boolean 
         onChange={(e) => set({ simulatedInstruments: e.target.checked })}
       >
         Simulated instruments are on: for practice. Every gate and print then says demonstration
+      </Checkbox>
+      <h3 style={{ margin: '16px 0 6px' }}>People</h3>
+      <Checkbox
+        checked={v.onePerson}
+        disabled={!settlesPeople}
+        onChange={(e) => set({ onePerson: e.target.checked })}
+      >
+        One person works here: a second count, take or signature may be the same person’s, ten minutes after
+        the first. Every print says so. An administrator sets it
       </Checkbox>
       <h3 style={{ margin: '16px 0 6px' }}>Certificate for explosion-protected motors</h3>
       <p className="soft small">

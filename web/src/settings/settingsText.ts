@@ -24,6 +24,7 @@ export interface SettingsText {
   limits: { limit: string; figure: string; reason: string }[];
   simulatedInstruments: boolean;
   instrumentAlwaysNamed: boolean;
+  onePerson: boolean;
 }
 
 /** Puts settings as they stand into the fields of the form. */
@@ -49,5 +50,6 @@ export function text(view: SettingsView): SettingsText {
     limits: s.limits.map((l) => ({ limit: l.limit, figure: String(l.figure), reason: l.reason })),
     simulatedInstruments: s.simulatedInstruments ?? false,
     instrumentAlwaysNamed: s.instrumentAlwaysNamed ?? false,
+    onePerson: s.onePerson ?? false,
   };
 }

@@ -9,7 +9,10 @@ export function SecondTakeStep({ job }: { job: JobView }) {
       job={job}
       kind="winding-second"
       title="Second take"
-      aside="by another person, counted anew; what differs is shown when it is kept"
+      aside={
+        (job.release.look.onePerson ? 'ten minutes later or by another person' : 'by another person') +
+        ', counted anew; what differs is shown when it is kept'
+      }
       next="winding/second"
       judged={() => (
         <>

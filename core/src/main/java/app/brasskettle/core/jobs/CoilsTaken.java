@@ -2,6 +2,7 @@ package app.brasskettle.core.jobs;
 
 import app.brasskettle.core.coilset.CoilSetAssessment;
 import app.brasskettle.core.coilset.CoilSetTake;
+import app.brasskettle.core.signature.SecondLook;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.windingtake.StrippingPermit;
@@ -15,9 +16,10 @@ import java.util.Optional;
  * @param take what it says
  * @param by who wrote it last
  * @param version its version
+ * @param at when that was, seconds of the epoch
  * @param settled the last word on it, by name
  */
-public record CoilsTaken(CoilSetTake take, String by, int version, Optional<Settled> settled) {
+public record CoilsTaken(CoilSetTake take, String by, int version, double at, Optional<Settled> settled) {
 
     /**
      * Its data settled by name.
@@ -25,18 +27,19 @@ public record CoilsTaken(CoilSetTake take, String by, int version, Optional<Sett
      * @param by who settled it
      * @param reason why it was settled in spite of something; empty where nothing stood against it
      * @param version version of the take it is about
+     * @param at when, seconds of the epoch
      */
-    public record Settled(String by, String reason, int version) {}
+    public record Settled(String by, String reason, int version, double at) {}
 
-    /** Tells whether {@code name} counted the coils, and so is no second pair of eyes for them. */
-    public boolean countedBy(String name) {
-        return by.equals(name);
+    /** Tells whether a look by {@code name} at {@code moment} is a second one at the coils. */
+    public boolean lookedAtAgain(String name, double moment, SecondLook look) {
+        return look.counts(by, at, name, moment);
     }
 
-    /** Returns whether the winding may come out: complete, without a stop, and settled by another person than who took it. */
-    StrippingPermit stripping(CoilSetAssessment assessment) {
+    /** Returns whether the winding may come out: complete, without a stop, and settled by a second look. */
+    StrippingPermit stripping(CoilSetAssessment assessment, SecondLook look) {
         Optional<Settled> standing = settled.filter(s -> s.version() == version)
-                .filter(s -> !s.reason().isEmpty() || !countedBy(s.by()));
+                .filter(s -> !s.reason().isEmpty() || lookedAtAgain(s.by(), s.at(), look));
         if (standing.isPresent()) {
             return new StrippingPermit(true, standing.get().by(), List.of(), false);
         }
@@ -55,7 +58,7 @@ public record CoilsTaken(CoilSetTake take, String by, int version, Optional<Sett
                                 : new StrippingPermit.Reason(
                                         "no-second-take",
                                         "Nobody but " + by + " counted the coils",
-                                        "Another person counts them again and settles them by name",
+                                        look.who() + " counts them again and settles them by name",
                                         JobStep.COIL_SETS.path())),
                 held);
     }

@@ -226,7 +226,8 @@ public record JobAssessment(
     private static WindingAssessment winding(JobRecord job, JudgedTests tests, Optional<CoilSetAssessment> coilSets) {
         WindingAssessment winding = held(job.winding(), tests);
         return coilSets.filter(a -> winding.stages().isEmpty())
-                .map(a -> winding.stripping(job.coilSets().orElseThrow().stripping(a)))
+                .map(a -> winding.stripping(
+                        job.coilSets().orElseThrow().stripping(a, job.rules().second())))
                 .orElse(winding);
     }
 

@@ -78,6 +78,7 @@ final class JobFinish {
                         leftOut(log),
                         job.arrived().flatMap(Arrival::missing).filter(m -> !m.isBlank()),
                         people(job),
+                        job.rules().second(),
                         Speeds.relays(job),
                         grease(job),
                         job.rules().figure(ShopLimit.WARRANTY_MONTHS)));

@@ -21,6 +21,7 @@ import app.brasskettle.core.rewind.RewindFacts;
 import app.brasskettle.core.rewind.RewindNeed;
 import app.brasskettle.core.rewind.RewindRecord;
 import app.brasskettle.core.rewind.StrippingReading;
+import app.brasskettle.core.signature.SecondLook;
 import app.brasskettle.core.teardown.DismantlingPermit;
 import app.brasskettle.core.testrecord.JudgedTest;
 import app.brasskettle.core.testrecord.JudgedTests;
@@ -266,13 +267,16 @@ final class RewindReading {
         int turns = Integer.parseInt(count.get().place());
         int asked = design.get().turnsPerCoil();
         String by = count.get().by();
-        if (record.coils().filter(c -> c.by().equals(by)).isPresent()) {
+        SecondLook look = job.rules().second();
+        if (record.coils()
+                .filter(c -> !look.counts(c.by(), c.at(), by, count.get().at()))
+                .isPresent()) {
             return Optional.of(new Judgement(
                     Verdict.UNPROVEN,
                     "The first coil was counted by " + by + ", who wound it",
                     "Whoever wound it counts what he meant to wind",
                     SHOP,
-                    "Another person counts it."));
+                    look.who() + " counts it."));
         }
         return Optional.of(
                 turns == asked

@@ -2,7 +2,7 @@ package app.brasskettle.core.release;
 
 import app.brasskettle.core.handwork.HandAct;
 import app.brasskettle.core.handwork.HandDone;
-import app.brasskettle.core.handwork.HandLog;
+import app.brasskettle.core.signature.SecondLook;
 import app.brasskettle.core.signature.Signed;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
@@ -11,7 +11,6 @@ import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -26,6 +25,7 @@ import java.util.stream.Collectors;
  * @param holding what keeps it from being signed; empty where it may be
  * @param signatures who released it for the record as it stands
  * @param people how many people sign: two for work on the winding, one for the rest
+ * @param look who may sign as the second
  * @param ended signatures that no longer stand, and what ended each
  * @param relays settings for the customer's overload relay
  * @param advice what the customer is told about the cause
@@ -40,6 +40,7 @@ public record ReleaseAssessment(
         List<Hold> holding,
         List<HandDone> signatures,
         int people,
+        SecondLook look,
         List<String> ended,
         List<RelaySetting> relays,
         List<String> advice,
@@ -72,7 +73,7 @@ public record ReleaseAssessment(
                         Optional.ofNullable(checked.get(i.code()))))
                 .toList();
         List<Hold> holding = holding(record, facts, items);
-        List<HandDone> signatures = holding.isEmpty() ? signatures(record, facts.people()) : List.of();
+        List<HandDone> signatures = holding.isEmpty() ? signatures(record, facts) : List.of();
         Optional<Double> until = signatures.size() == facts.people() && facts.warrantyMonths() > 0
                 ? Optional.of(signatures.get(signatures.size() - 1).at()
                         + facts.warrantyMonths() * EarlierRelease.SECONDS_OF_A_MONTH)
@@ -84,6 +85,7 @@ public record ReleaseAssessment(
                 holding,
                 signatures,
                 facts.people(),
+                facts.look(),
                 record.ended(),
                 facts.relays(),
                 record.advice(),
@@ -91,20 +93,21 @@ public record ReleaseAssessment(
                 until,
                 record.earlier().map(e -> e.returned(record.receivedAt(), facts.warrantyMonths())),
                 facts.replaced(),
-                judge(holding, signatures, facts.people(), record.ended()));
+                judge(holding, signatures, facts, record.ended()));
     }
 
-    /** The signatures that stand, one a person, as many as are needed. */
-    private static List<HandDone> signatures(ReleaseRecord record, int people) {
-        Map<String, HandDone> byPerson = new LinkedHashMap<>();
+    /** The signatures that stand, each a look of its own, as many as are needed. */
+    private static List<HandDone> signatures(ReleaseRecord record, ReleaseFacts facts) {
+        List<HandDone> signatures = new ArrayList<>();
         for (Signed signed : record.standing()) {
-            if (byPerson.size() < people) {
-                byPerson.putIfAbsent(
-                        signed.by(),
-                        new HandDone(HandAct.SIGNED, String.valueOf(byPerson.size() + 1), signed.by(), signed.at()));
+            if (signatures.size() < facts.people()
+                    && signatures.stream()
+                            .allMatch(s -> facts.look().counts(s.by(), s.at(), signed.by(), signed.at()))) {
+                signatures.add(
+                        new HandDone(HandAct.SIGNED, String.valueOf(signatures.size() + 1), signed.by(), signed.at()));
             }
         }
-        return List.copyOf(byPerson.values());
+        return List.copyOf(signatures);
     }
 
     /** Tells whether as many people released it as its work asks for. */
@@ -122,10 +125,11 @@ public record ReleaseAssessment(
     /**
      * Finds the place for another signature.
      *
+     * @param by who signs
+     * @param at when, seconds of the epoch
      * @throws app.brasskettle.core.worksheet.InvalidInputException where it is not that person's to give
      */
-    public String nextSignature(String by) {
-        HandLog given = new HandLog(signatures);
+    public String nextSignature(String by, double at) {
         Problems problems = new Problems();
         if (released()) {
             problems.add(
@@ -134,8 +138,14 @@ public record ReleaseAssessment(
                     "by is " + by + "; "
                             + signatures.stream().map(HandDone::by).collect(Collectors.joining(" and "))
                             + " released it already");
-        } else if (given.acts().stream().anyMatch(s -> s.by().equals(by))) {
-            problems.add("by", Problem.Code.DUPLICATE, "by is " + by + ", who signed first. A second person signs");
+        } else if (signatures.stream().anyMatch(s -> !look.counts(s.by(), s.at(), by, at))) {
+            problems.add(
+                    "by",
+                    Problem.Code.DUPLICATE,
+                    "by is " + by + ", who signed first. "
+                            + (look.onePerson()
+                                    ? "Look at the record and the motor again in ten minutes, and sign then"
+                                    : "A second person signs"));
         }
         problems.throwIfAny();
         return String.valueOf(signatures.size() + 1);
@@ -177,7 +187,8 @@ public record ReleaseAssessment(
         return holding;
     }
 
-    private static Judgement judge(List<Hold> holding, List<HandDone> signatures, int people, List<String> ended) {
+    private static Judgement judge(
+            List<Hold> holding, List<HandDone> signatures, ReleaseFacts facts, List<String> ended) {
         if (!holding.isEmpty()) {
             Hold first = holding.get(0);
             return new Judgement(
@@ -188,8 +199,8 @@ public record ReleaseAssessment(
                     first.opens());
         }
         String history = String.join("; ", ended);
-        String names = signatures.stream().map(HandDone::by).collect(Collectors.joining(" and "));
-        if (signatures.size() >= people) {
+        String names = signatures.stream().map(HandDone::by).distinct().collect(Collectors.joining(" and "));
+        if (signatures.size() >= facts.people()) {
             return new Judgement(
                     Verdict.HOLDS,
                     "Released by " + names,
@@ -200,7 +211,11 @@ public record ReleaseAssessment(
         return signatures.isEmpty()
                 ? new Judgement(
                         Verdict.UNPROVEN,
-                        people == 1 ? "Ready: one person signs" : "Ready: two people sign",
+                        facts.people() == 1
+                                ? "Ready: one person signs"
+                                : facts.look().onePerson()
+                                        ? "Ready: signed twice, ten minutes apart"
+                                        : "Ready: two people sign",
                         history,
                         SOURCE,
                         "Sign it.")
@@ -209,6 +224,6 @@ public record ReleaseAssessment(
                         "Signed by " + names,
                         "Four eyes: whoever did the work sees what he meant to do",
                         SOURCE,
-                        "Another person looks at the record and the motor, and signs.");
+                        facts.look().who() + " looks at the record and the motor, and signs.");
     }
 }

@@ -2,6 +2,7 @@ package app.brasskettle.core.release;
 
 import app.brasskettle.core.choice.OptionKind;
 import app.brasskettle.core.prove.ProofTable;
+import app.brasskettle.core.signature.SecondLook;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,6 +16,7 @@ import java.util.Optional;
  * @param leftOut parts that stay out, with the reason
  * @param cameWithout what came without it, as the arrival says
  * @param people how many people sign
+ * @param look who may sign as the second
  * @param relays settings for the customer's overload relay, a speed each
  * @param grease grams for each bearing, where its designation is known
  * @param warrantyMonths how long the shop stands by its work
@@ -27,6 +29,7 @@ public record ReleaseFacts(
         List<String> leftOut,
         Optional<String> cameWithout,
         int people,
+        SecondLook look,
         List<RelaySetting> relays,
         Optional<String> grease,
         double warrantyMonths) {

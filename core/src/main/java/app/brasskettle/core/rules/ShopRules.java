@@ -15,6 +15,7 @@ import app.brasskettle.core.resistance.ResistanceWorksheet;
 import app.brasskettle.core.shaftvoltage.ShaftVoltageReadings;
 import app.brasskettle.core.shaftvoltage.ShaftVoltageResult;
 import app.brasskettle.core.shaftvoltage.ShaftVoltageWorksheet;
+import app.brasskettle.core.signature.SecondLook;
 import app.brasskettle.core.surge.EarlierTraces;
 import app.brasskettle.core.surge.SurgeLevel;
 import app.brasskettle.core.surge.SurgeLimits;
@@ -40,8 +41,9 @@ import java.util.stream.Collectors;
  *
  * @param schools the school per question; the standard where none is named
  * @param changes limits the shop set
+ * @param second who may look a second time
  */
-public record ShopRules(Map<Question, School> schools, List<LimitChange> changes) {
+public record ShopRules(Map<Question, School> schools, List<LimitChange> changes, SecondLook second) {
 
     public ShopRules {
         schools = Map.copyOf(schools);
@@ -54,6 +56,11 @@ public record ShopRules(Map<Question, School> schools, List<LimitChange> changes
         inOrder(changes, ShopLimit.SLOT_FILL_WATCH_PERCENT, ShopLimit.SLOT_FILL_STOP_PERCENT);
         inOrder(changes, ShopLimit.BURNOUT_ORGANIC_C, ShopLimit.BURNOUT_INORGANIC_C);
         inOrder(changes, ShopLimit.BAKE_HOLD_C, ShopLimit.BAKE_LIMIT_C);
+    }
+
+    /** Rules of a shop of several people. */
+    public ShopRules(Map<Question, School> schools, List<LimitChange> changes) {
+        this(schools, changes, SecondLook.byAnother());
     }
 
     /** The rules every shop starts with: the standards, nothing changed. */

@@ -3,6 +3,7 @@ package app.brasskettle.core.windingtake;
 import app.brasskettle.core.connection.ConnectionAssessment;
 import app.brasskettle.core.quantity.Figures;
 import app.brasskettle.core.rules.ShopRules;
+import app.brasskettle.core.signature.SecondLook;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Limit;
 import app.brasskettle.core.verdict.Verdict;
@@ -81,7 +82,7 @@ public record WindingAssessment(
                 Optional.empty(),
                 record.second().map(WindingRecord.Taken::by),
                 differences,
-                stripping(record, differences, judgement),
+                stripping(record, differences, judgement, rules.second()),
                 record.connection().map(c -> ConnectionAssessment.of(data, c)),
                 judgement);
     }
@@ -168,7 +169,7 @@ public record WindingAssessment(
     }
 
     private static StrippingPermit stripping(
-            WindingRecord record, List<TakeDifference> differences, Optional<Judgement> judgement) {
+            WindingRecord record, List<TakeDifference> differences, Optional<Judgement> judgement, SecondLook look) {
         List<StrippingPermit.Reason> holding = new ArrayList<>();
         String take = JobStep.WINDING_DATA.path();
         String second = JobStep.SECOND_TAKE.path();
@@ -194,16 +195,16 @@ public record WindingAssessment(
                     holding,
                     "no-second-take",
                     "Nobody took it a second time",
-                    "Another person counts and measures it again",
+                    look.who() + " counts and measures it again",
                     second);
         }
-        if (record.sameHand()) {
+        if (record.sameHand(look)) {
             hold(
                     holding,
                     "same-hand",
                     "Both takes were last written by "
                             + record.second().orElseThrow().by(),
-                    "Another person counts and measures it again",
+                    look.who() + " counts and measures it again",
                     second);
         }
         if (!differences.isEmpty()) {

@@ -1,6 +1,7 @@
 package app.brasskettle.core.windingtake;
 
 import app.brasskettle.core.connection.ConnectionSheet;
+import app.brasskettle.core.signature.SecondLook;
 import java.util.Optional;
 
 /**
@@ -25,8 +26,9 @@ public record WindingRecord(
      * @param take what it says
      * @param by who wrote it last
      * @param version its version
+     * @param at when that was, seconds of the epoch
      */
-    public record Taken(WindingTake take, String by, int version) {}
+    public record Taken(WindingTake take, String by, int version, double at) {}
 
     /**
      * The data of a winding settled by name.
@@ -63,12 +65,14 @@ public record WindingRecord(
 
     /** A version that was never kept, so that no settlement stands on it. */
     private static Taken unsaved(WindingTake take, Optional<Taken> kept) {
-        return new Taken(take, kept.map(Taken::by).orElse(""), -1);
+        return new Taken(
+                take, kept.map(Taken::by).orElse(""), -1, kept.map(Taken::at).orElse(0.0));
     }
 
-    /** Tells whether one person wrote both takes last, so that the second is no second pair of eyes. */
-    boolean sameHand() {
-        return first.flatMap(f -> second.filter(s -> s.by().equals(f.by()))).isPresent();
+    /** Tells whether the second take is no second look at the winding: of the same hand, as the first stood when it was written. */
+    boolean sameHand(SecondLook look) {
+        return first.flatMap(f -> second.filter(s -> !look.counts(f.by(), f.at(), s.by(), s.at())))
+                .isPresent();
     }
 
     int firstVersion() {

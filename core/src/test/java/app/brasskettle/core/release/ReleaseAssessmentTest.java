@@ -9,6 +9,7 @@ import app.brasskettle.core.handwork.HandDone;
 import app.brasskettle.core.handwork.HandLog;
 import app.brasskettle.core.prove.ProofTable;
 import app.brasskettle.core.signature.RecordMarks;
+import app.brasskettle.core.signature.SecondLook;
 import app.brasskettle.core.signature.Signed;
 import app.brasskettle.core.signature.Topic;
 import app.brasskettle.core.verdict.Judgement;
@@ -31,6 +32,10 @@ class ReleaseAssessmentTest {
     }
 
     private static ReleaseFacts facts(Verdict proof, int partsOff, ReleaseAssessment.Hold... open) {
+        return facts(proof, partsOff, SecondLook.byAnother(), open);
+    }
+
+    private static ReleaseFacts facts(Verdict proof, int partsOff, SecondLook look, ReleaseAssessment.Hold... open) {
         return new ReleaseFacts(
                 Optional.of(OptionKind.REWIND),
                 proof(proof),
@@ -39,6 +44,7 @@ class ReleaseAssessmentTest {
                 List.of(),
                 Optional.of("no key"),
                 2,
+                look,
                 List.of(),
                 Optional.empty(),
                 12);
@@ -75,17 +81,40 @@ class ReleaseAssessmentTest {
         List<HandDone> acts = looked();
         ReleaseAssessment ready = ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 0));
         assertThat(ready.holding()).isEmpty();
-        assertThat(ready.nextSignature("A")).isEqualTo("1");
+        assertThat(ready.nextSignature("A", 5000)).isEqualTo("1");
         acts.add(new HandDone(HandAct.SIGNED, "1", "A", TESTED + 2));
         ReleaseAssessment once = ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 0));
         assertThat(once.released()).isFalse();
-        assertThat(Refusals.fields(() -> once.nextSignature("A"))).containsExactly("by");
-        assertThat(once.nextSignature("B")).isEqualTo("2");
+        assertThat(Refusals.fields(() -> once.nextSignature("A", 5000))).containsExactly("by");
+        assertThat(once.nextSignature("B", 5000)).isEqualTo("2");
         acts.add(new HandDone(HandAct.SIGNED, "2", "B", TESTED + 3));
         ReleaseAssessment both = ReleaseAssessment.of(record(acts), facts(Verdict.WATCH, 0));
         assertThat(both.released()).isTrue();
         assertThat(both.warrantyUntil().orElseThrow()).isGreaterThan(TESTED + 31_000_000);
-        assertThat(Refusals.fields(() -> both.nextSignature("C"))).containsExactly("by");
+        assertThat(Refusals.fields(() -> both.nextSignature("C", 5000))).containsExactly("by");
+    }
+
+    /** In a shop of one person the same one signs again, ten minutes later and not before; elsewhere never. */
+    @Test
+    void inAShopOfOnePersonTheSecondLookIsALaterOne() {
+        List<HandDone> acts = looked();
+        acts.add(new HandDone(HandAct.SIGNED, "1", "A", 1000));
+        SecondLook alone = new SecondLook(true);
+        ReleaseAssessment once = ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 0, alone));
+        assertThat(Refusals.fields(() -> once.nextSignature("A", 1599))).containsExactly("by");
+        assertThat(once.nextSignature("A", 1600)).isEqualTo("2");
+        assertThat(once.nextSignature("B", 1001)).isEqualTo("2");
+        acts.add(new HandDone(HandAct.SIGNED, "2", "A", 1599));
+        assertThat(ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 0, alone))
+                        .released())
+                .isFalse();
+        acts.add(new HandDone(HandAct.SIGNED, "2", "A", 1600));
+        assertThat(ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 0, alone))
+                        .released())
+                .isTrue();
+        assertThat(ReleaseAssessment.of(record(acts), facts(Verdict.HOLDS, 0)).released())
+                .as("once a second person is asked for again")
+                .isFalse();
     }
 
     /** Whatever is tested or worked on after a signature asks for new ones; what holds the release takes them away. */

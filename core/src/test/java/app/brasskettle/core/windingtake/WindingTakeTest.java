@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.rules.ShopRules;
+import app.brasskettle.core.signature.SecondLook;
 import app.brasskettle.core.verdict.Judgement;
 import app.brasskettle.core.verdict.Verdict;
 import app.brasskettle.core.winding.MeasuredAgainstPredicted;
@@ -61,8 +62,8 @@ class WindingTakeTest {
 
     private static WindingRecord both(WindingTake first, WindingTake second) {
         return new WindingRecord(
-                Optional.of(new Taken(first, "M. Orre", 3)),
-                Optional.of(new Taken(second, "I. Dalby", 2)),
+                Optional.of(new Taken(first, "M. Orre", 3, 0)),
+                Optional.of(new Taken(second, "I. Dalby", 2, 0)),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
@@ -174,7 +175,7 @@ class WindingTakeTest {
     void copperWeighedIsHeldAgainstCopperComputed(double outKg, Verdict verdict) {
         WindingTake take = take(typed());
         Judgement copper = assess(new WindingRecord(
-                        Optional.of(new Taken(take, "M. Orre", 1)),
+                        Optional.of(new Taken(take, "M. Orre", 1, 0)),
                         Optional.empty(),
                         Optional.empty(),
                         Optional.empty(),
@@ -202,6 +203,21 @@ class WindingTakeTest {
                 .containsExactly("check-stops");
     }
 
+    /** The same hand's second take counts for nothing in a shop of several; in a shop of one ten minutes later. */
+    @Test
+    void aSecondTakeIsALookOfItsOwn() {
+        for (double later : new double[] {0, 599, 600}) {
+            WindingRecord twice = new WindingRecord(
+                    Optional.of(new Taken(take(typed()), "M. Orre", 1, 5000)),
+                    Optional.of(new Taken(take(typed()), "M. Orre", 1, 5000 + later)),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty());
+            assertThat(twice.sameHand(SecondLook.byAnother())).isTrue();
+            assertThat(twice.sameHand(new SecondLook(true))).isEqualTo(later < 600);
+        }
+    }
+
     /**
      * Stripping, by every combination of what can be on record: it is open for nothing but a settlement of the very takes that stand
      * there, and without one something is named that holds it.
@@ -210,14 +226,14 @@ class WindingTakeTest {
     void strippingIsOpenForNothingButASettlementOfWhatStandsThere() {
         List<Optional<Taken>> firsts = List.of(
                 Optional.empty(),
-                Optional.of(new Taken(take(Map.of("slots", "48")), "M. Orre", 3)),
-                Optional.of(new Taken(with("parallelCircuits", "1"), "M. Orre", 3)),
-                Optional.of(new Taken(take(typed()), "M. Orre", 3)));
+                Optional.of(new Taken(take(Map.of("slots", "48")), "M. Orre", 3, 0)),
+                Optional.of(new Taken(with("parallelCircuits", "1"), "M. Orre", 3, 0)),
+                Optional.of(new Taken(take(typed()), "M. Orre", 3, 0)));
         List<Optional<Taken>> seconds = List.of(
                 Optional.empty(),
-                Optional.of(new Taken(with("wiresPerCoil", "44"), "I. Dalby", 2)),
-                Optional.of(new Taken(take(typed()), "M. Orre", 2)),
-                Optional.of(new Taken(take(typed()), "I. Dalby", 2)));
+                Optional.of(new Taken(with("wiresPerCoil", "44"), "I. Dalby", 2, 0)),
+                Optional.of(new Taken(take(typed()), "M. Orre", 2, 0)),
+                Optional.of(new Taken(take(typed()), "I. Dalby", 2, 0)));
         int sound = 0;
         for (Optional<Taken> first : firsts) {
             for (Optional<Taken> second : seconds) {

@@ -55,7 +55,7 @@ public class HandBook {
                     ReadJob.of(job, JobClock.seconds(JobClock.now())).reading();
             Map<String, Object> detail = new LinkedHashMap<>();
             detail.put("act", act.code());
-            detail.put("place", place(job, reading, act, place, by.name()));
+            detail.put("place", place(job, reading, act, place, by));
             if (act == HandAct.SIGNED) {
                 detail.putAll(job.signedRecord());
             }
@@ -72,7 +72,7 @@ public class HandBook {
                 : after;
     }
 
-    private static String place(RecordedJob job, JobAssessment reading, HandAct act, String place, String by) {
+    private static String place(RecordedJob job, JobAssessment reading, HandAct act, String place, ChangeContext by) {
         return switch (act) {
             case COIL_IN, COIL_OUT -> {
                 FinishGuard.mayBegin(reading, JobStep.INSERTION);
@@ -119,11 +119,11 @@ public class HandBook {
         return String.valueOf(Integer.parseInt(place));
     }
 
-    private static String signature(ReleaseAssessment release, String by) {
+    private static String signature(ReleaseAssessment release, ChangeContext by) {
         if (!release.holding().isEmpty()) {
             ReleaseAssessment.Hold first = release.holding().get(0);
             throw RefusedException.gated(first.sentence() + ". " + first.opens());
         }
-        return release.nextSignature(by);
+        return release.nextSignature(by.name(), JobClock.seconds(by.at()));
     }
 }

@@ -289,14 +289,19 @@ public final class RecordedJob {
                         TypedInput.read(CoilSetTake.class, s.typed()).input(),
                         s.by(),
                         s.version(),
+                        JobClock.seconds(s.at()),
                         lastHere(EventKind.WINDING_SETTLED)
                                 .map(e -> new CoilsTaken.Settled(
-                                        e.by(), e.text("reason"), (int) e.figure("coilSetsVersion")))));
+                                        e.by(),
+                                        e.text("reason"),
+                                        (int) e.figure("coilSetsVersion"),
+                                        e.epochSeconds()))));
     }
 
     private Optional<WindingRecord.Taken> taken(SheetKind kind) {
         return sheet(kind)
-                .flatMap(s -> read(kind, WindingTake.class).map(t -> new WindingRecord.Taken(t, s.by(), s.version())));
+                .flatMap(s -> read(kind, WindingTake.class)
+                        .map(t -> new WindingRecord.Taken(t, s.by(), s.version(), JobClock.seconds(s.at()))));
     }
 
     /** Whether anybody recorded that it was opened. */

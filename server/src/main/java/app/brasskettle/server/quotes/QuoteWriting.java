@@ -72,7 +72,7 @@ final class QuoteWriting {
                 issuedBy,
                 validUntil,
                 new QuoteContent.Shop(
-                        shop.shopName(),
+                        shop.printedName(),
                         shop.quoteTerms().address().orElse(""),
                         shop.quoteTerms().terms().orElse(""),
                         shop.currency().orElse(""),

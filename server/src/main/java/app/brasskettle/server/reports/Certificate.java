@@ -39,8 +39,13 @@ final class Certificate extends SheetPage {
                 .append(STYLE)
                 .append(TABLE)
                 .append("</style></head><body><h1>Certificate of test</h1>");
-        line("<b>" + esc(shop.shopName()) + "</b>"
+        line("<b>" + esc(shop.printedName()) + "</b>"
                 + shop.quoteTerms().address().map(a -> ", " + esc(a)).orElse(""));
+        if (shop.hasOnePerson()) {
+            line(
+                    "<span class=\"soft\">One-person shop: a second count, take or signature is the same person’s, at least ten"
+                            + " minutes after the first.</span>");
+        }
         line(esc(id.motor()) + (id.mark().isEmpty() ? "" : " · No. " + esc(id.mark())));
         line(esc(id.machine()) + " · " + esc(id.customer()) + " · job " + esc(id.tag()));
         line("<span class=\"soft\">Received " + day(id.receivedAt()) + ". Printed " + day(at) + ".</span>");

@@ -51,7 +51,7 @@ final class CoilTicketPage {
                 .append(tag)
                 .append("</h1><p>")
                 .append(Markup.esc(
-                        job.identity().machine() + " · " + job.identity().motor() + " · " + settings.shopName()))
+                        job.identity().machine() + " · " + job.identity().motor() + " · " + settings.printedName()))
                 .append("</p><p>")
                 .append(Markup.esc(design.judgement().verdict().label() + ": "
                         + design.judgement().headline() + "."))

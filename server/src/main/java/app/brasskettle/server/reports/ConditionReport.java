@@ -35,7 +35,7 @@ final class ConditionReport extends SheetPage {
                 .append("</title><style>")
                 .append(STYLE)
                 .append("</style></head><body><h1>Condition on arrival</h1>");
-        line("<b>" + esc(shop.shopName()) + "</b>"
+        line("<b>" + esc(shop.printedName()) + "</b>"
                 + shop.quoteTerms().address().map(a -> ", " + esc(a)).orElse(""));
         line(esc(id.machine()) + " · " + esc(id.customer()) + " · job " + esc(id.tag())
                 + (id.mark().isEmpty() ? "" : " · No. " + esc(id.mark())));

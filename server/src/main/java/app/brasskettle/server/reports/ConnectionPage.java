@@ -39,7 +39,7 @@ final class ConnectionPage {
                 .append(Markup.esc(job.identity().tag()))
                 .append("</h1><p>")
                 .append(Markup.esc(
-                        job.identity().machine() + " · " + job.identity().motor() + " · " + settings.shopName()))
+                        job.identity().machine() + " · " + job.identity().motor() + " · " + settings.printedName()))
                 .append(
                         "</p><p>Seen from the connection end. Group 1 begins at the top, numbers go clockwise. S start, F finish. ")
                 .append("Phase A full, B dashed, C dotted. ")

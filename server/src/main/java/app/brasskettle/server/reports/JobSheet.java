@@ -43,7 +43,7 @@ final class JobSheet extends SheetPage {
                 .append("</h1>");
         line(esc(id.customer()) + (id.motor().isEmpty() ? "" : " · " + esc(id.motor())));
         line("<span class=\"soft\">Received " + day(id.receivedAt()) + " by " + esc(id.receivedBy()) + ". Printed "
-                + day(at) + " by " + esc(printedBy) + ", " + esc(shop.shopName()) + ".</span>");
+                + day(at) + " by " + esc(printedBy) + ", " + esc(shop.printedName()) + ".</span>");
         if (!id.complaint().isBlank()) {
             line("Complaint: “" + esc(id.complaint()) + "”");
         }

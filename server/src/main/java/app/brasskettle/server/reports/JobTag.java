@@ -24,7 +24,7 @@ final class JobTag {
 
     /** The page of XHTML for {@code job}, whose code opens {@code address}. */
     static String html(JobView job, String address, ShopSettings settings) {
-        String shop = settings.shopName();
+        String shop = settings.printedName();
         JobView.Identity id = job.identity();
         StringBuilder out = opened(id.tag(), address);
         line(out, "<b>" + Markup.esc(shorten(id.machine(), 60)) + "</b>");
@@ -66,13 +66,13 @@ final class JobTag {
                         + Markup.esc(job.release().signatures().stream()
                                 .map(s -> s.by())
                                 .collect(Collectors.joining(", "))));
-        line(out, "<span class=\"foot\">" + Markup.esc(settings.shopName()) + "</span>");
+        line(out, "<span class=\"foot\">" + Markup.esc(settings.printedName()) + "</span>");
         return out.append("</body></html>").toString();
     }
 
     /** The label of a motor from the pile: its mark, what a minute said, and what comes next. */
     static String html(TriageRow row, ShopSettings settings) {
-        String shop = settings.shopName();
+        String shop = settings.printedName();
         StringBuilder out = new StringBuilder("<html><head><title>")
                 .append(Markup.esc(row.mark()))
                 .append("</title><style>")

@@ -85,6 +85,10 @@ class SettingsController {
         Person person = People.of(who, Role.LEAD, Role.ADMIN);
         ShopSettings settings = TypedInput.read(ShopSettings.class, body.typed() == null ? Map.of() : body.typed())
                 .input();
+        if (settings.hasOnePerson() != store.current().hasOnePerson()) {
+            // It takes the second person out of every count and signature: nobody who is one of the two decides that.
+            People.of(who, Role.ADMIN);
+        }
         if (!store.write(body.version(), settings, person.displayName(), JobClock.now())) {
             throw RefusedException.stale(
                     "Somebody else changed the settings. Yours are kept: look at both, then save again");

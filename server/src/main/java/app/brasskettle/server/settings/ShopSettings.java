@@ -6,6 +6,7 @@ import app.brasskettle.core.rules.LimitChange;
 import app.brasskettle.core.rules.Question;
 import app.brasskettle.core.rules.School;
 import app.brasskettle.core.rules.ShopRules;
+import app.brasskettle.core.signature.SecondLook;
 import app.brasskettle.core.worksheet.InvalidInputException;
 import app.brasskettle.core.worksheet.Problem;
 import app.brasskettle.core.worksheet.Problems;
@@ -31,6 +32,7 @@ import java.util.Optional;
  * @param simulatedInstruments true where the product's stand-ins are on: a shop that practises, never one that releases motors
  * @param instrumentAlwaysNamed true where every reading names the instrument it was read with
  * @param quote address, terms, tax and shares that quotes are made with; the usual where none are set
+ * @param onePerson true in a shop of one person, whose second look is the same person's at a later moment; an administrator's to say
  * @param timeZone time zone of the shop by its name in the tz database, for all print; UTC where none is set
  */
 public record ShopSettings(
@@ -44,6 +46,7 @@ public record ShopSettings(
         Optional<Boolean> simulatedInstruments,
         Optional<Boolean> instrumentAlwaysNamed,
         Optional<QuoteTerms> quote,
+        Optional<Boolean> onePerson,
         Optional<String> timeZone) {
 
     private static final int MAX_NAME = 80;
@@ -88,6 +91,7 @@ public record ShopSettings(
         simulatedInstruments = Problems.orEmpty(simulatedInstruments);
         instrumentAlwaysNamed = Problems.orEmpty(instrumentAlwaysNamed);
         quote = Problems.orEmpty(quote);
+        onePerson = Problems.orEmpty(onePerson);
         timeZone = Problems.orEmpty(timeZone).map(String::strip).filter(z -> !z.isEmpty());
         timeZone.filter(z -> !ZoneId.getAvailableZoneIds().contains(z))
                 .ifPresent(z -> problems.add(
@@ -104,7 +108,7 @@ public record ShopSettings(
         }
         if (problems.size("limits", limits, 0, 100) && problems.clear("schools")) {
             try {
-                rules(schools, limits);
+                rules(schools, limits, SecondLook.byAnother());
             } catch (InvalidInputException refused) {
                 refused.problems()
                         .forEach(p -> problems.add(p.field().replace("changes", "limits"), p.code(), p.message()));
@@ -131,6 +135,7 @@ public record ShopSettings(
                 Optional.of(false),
                 Optional.of(false),
                 Optional.empty(),
+                Optional.of(false),
                 Optional.empty());
     }
 
@@ -147,6 +152,7 @@ public record ShopSettings(
                 simulatedInstruments,
                 instrumentAlwaysNamed,
                 quote,
+                onePerson,
                 timeZone);
     }
 
@@ -163,6 +169,7 @@ public record ShopSettings(
                 simulatedInstruments,
                 instrumentAlwaysNamed,
                 Optional.of(terms),
+                onePerson,
                 timeZone);
     }
 
@@ -179,6 +186,7 @@ public record ShopSettings(
                 Optional.of(true),
                 instrumentAlwaysNamed,
                 quote,
+                onePerson,
                 timeZone);
     }
 
@@ -197,20 +205,30 @@ public record ShopSettings(
         return instrumentAlwaysNamed.orElse(false);
     }
 
+    /** Whether one person works here, who looks a second time at a later moment. */
+    public boolean hasOnePerson() {
+        return onePerson.orElse(false);
+    }
+
+    /** Its name as prints carry it, which say where nobody but one person looked. */
+    public String printedName() {
+        return hasOnePerson() ? shopName + " (one-person shop)" : shopName;
+    }
+
     /** The time zone of the shop. */
     public ZoneId zone() {
         return timeZone.map(ZoneId::of).orElse(ZoneId.of("UTC"));
     }
 
-    private static ShopRules rules(List<Followed> schools, List<LimitChange> limits) {
+    private static ShopRules rules(List<Followed> schools, List<LimitChange> limits, SecondLook second) {
         Map<Question, School> followed = new EnumMap<>(Question.class);
         schools.forEach(f -> followed.put(f.question(), f.school()));
-        return new ShopRules(followed, limits);
+        return new ShopRules(followed, limits, second);
     }
 
     /** The rules that the core judges by. */
     public ShopRules rules() {
-        return rules(schools, limits);
+        return rules(schools, limits, new SecondLook(hasOnePerson()));
     }
 
     /** The certificate in words while it is valid at {@code at}; nothing once its last day is over. */

@@ -5,6 +5,7 @@ import app.brasskettle.core.jobs.JobAssessment;
 import app.brasskettle.core.windingtake.StrippingPermit;
 import app.brasskettle.core.windingtake.WindingRecord;
 import app.brasskettle.server.bank.BankBook;
+import app.brasskettle.server.clock.JobClock;
 import app.brasskettle.server.events.EventKind;
 import app.brasskettle.server.events.EventStore;
 import app.brasskettle.server.jobrecord.RecordedJob;
@@ -44,7 +45,10 @@ public class WindingBook {
             }
             boolean own = job.record()
                     .coilSets()
-                    .filter(c -> c.countedBy(by.name())
+                    .filter(c -> !c.lookedAtAgain(
+                                    by.name(),
+                                    JobClock.seconds(by.at()),
+                                    job.record().rules().second())
                             && job.windingRecord().first().isEmpty())
                     .isPresent();
             if (permit.waivable() || own) {

@@ -58,6 +58,25 @@ class SettingsTest {
         return visitor.get("/api/jobs/" + tag).json().at("/bench/insulation");
     }
 
+    /** It takes the second person out of the count: an administrator settles it, and a lead hand's save changes nothing of it. */
+    @Test
+    void onlyAnAdministratorSaysThatOnePersonWorksHere() throws IOException {
+        int version = visitor.get("/api/settings").json().get("version").asInt();
+        Map<String, Object> body = Map.of("version", version, "typed", typed(Map.of("onePerson", true)));
+        visitor.put("/api/settings", body).with(403);
+        Visitor admin = visitor.stranger().as("admin");
+        admin.put("/api/settings", body).with(200);
+        try {
+            assertThat(sheet()).contains("(one-person shop)");
+            visitor.put("/api/settings", Map.of("version", version + 1, "typed", typed(Map.of())))
+                    .with(403);
+        } finally {
+            admin.put("/api/settings", Map.of("version", version + 1, "typed", typed(Map.of())))
+                    .with(200);
+        }
+        assertThat(sheet()).doesNotContain("one-person");
+    }
+
     @Test
     void printIsInTheTimeZoneOfTheShop() throws IOException {
         try {

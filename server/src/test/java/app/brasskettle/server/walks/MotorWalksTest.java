@@ -12,10 +12,13 @@ import java.util.Map;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Sound and mended motors of every kind, by the honest order from the door to the certificate. None needs a lead hand but the one whose
@@ -55,6 +58,31 @@ class MotorWalksTest {
         kinds.put("torque motor, its plate stamped so", Reconditioned::torqueMotor);
         kinds.put("burnt 7.5 kW, rewound", Rewound::lap);
         return kinds.entrySet().stream();
+    }
+
+    /** A shop of one: whoever winds it also counts, takes it again and signs twice, each a while later, and the print says so. */
+    @Test
+    void aShopOfOnePersonRewindsAMotor() throws IOException {
+        Visitor alone = lead.stranger().as("admin");
+        settle(alone, true);
+        try {
+            Walk walk = new Walk(alone, alone, alone, lead, db);
+            Rewound.lap(walk);
+            assertThat(walk.held()).isEmpty();
+            assertThat(walk.certified()).isTrue();
+            assertThat(walk.count().leads()).isZero();
+            assertThat(walk.certificate()).contains("One-person shop");
+        } finally {
+            settle(alone, false);
+        }
+    }
+
+    private static void settle(Visitor admin, boolean onePerson) {
+        JsonNode now = admin.get("/api/settings").with(200).json();
+        ObjectNode typed = (ObjectNode) now.get("settings").deepCopy();
+        typed.put("onePerson", onePerson);
+        admin.put("/api/settings", Map.of("version", now.get("version").asInt(), "typed", typed))
+                .with(200);
     }
 
     @ParameterizedTest

@@ -4,11 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.brasskettle.server.testing.Visitor;
 import app.brasskettle.server.testing.Waiting;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
@@ -297,12 +301,14 @@ final class Walk {
             hand("checked", item);
         }
         for (Visitor who : job().at("/release/people").asInt() == 2 ? List.of(tech, second) : List.of(tech)) {
+            Waiting.tenMinutes(db, tag);
             counted(who, "", who.post("/api/jobs/" + tag + "/hands", Map.of("act", "signed", "place", "")));
         }
         return this;
     }
 
     Walk secondly(String kind, Map<String, Object> typed) {
+        Waiting.tenMinutes(db, tag);
         return sheet(second, kind, typed);
     }
 
@@ -329,6 +335,7 @@ final class Walk {
 
     /** The first coil counted by whoever did not wind it. */
     Walk counted(String turns) {
+        Waiting.tenMinutes(db, tag);
         counted(
                 second,
                 turns,
@@ -379,6 +386,14 @@ final class Walk {
                 .forEach(h -> held.add("release: " + h.get("sentence").asString() + " "
                         + h.get("opens").asString()));
         return held;
+    }
+
+    /** What the certificate reads. */
+    String certificate() throws IOException {
+        byte[] pdf = tech.get("/api/jobs/" + tag + "/certificate.pdf").with(200).bytes();
+        try (PDDocument paper = Loader.loadPDF(pdf)) {
+            return new PDFTextStripper().getText(paper);
+        }
     }
 
     /** Released, by people, with a certificate. */
