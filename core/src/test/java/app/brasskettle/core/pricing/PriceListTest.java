@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.brasskettle.core.Refusals;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class PriceListTest {
 
@@ -48,6 +50,29 @@ class PriceListTest {
         assertThat(Refusals.fields(() -> read(csv))).containsExactly("line 3 currency");
         assertThat(Refusals.fields(() -> PriceList.read(csv, Optional.empty())))
                 .containsExactly("line 2 currency", "line 3 currency");
+    }
+
+    /** Nominal limits of IEC 60034-30-1:2014 at 50 Hz (IE3, IE4), in per cent: a motor on the shipped list is of the class it says. */
+    @ParameterizedTest
+    @CsvSource({
+        "IE3, 2, 0.75:80.7 1.5:84.2 2.2:85.9 4:88.1 7.5:90.1 15:91.9 30:93.3 55:94.3 110:95.2 200:95.8 315:95.8",
+        "IE3, 4, 0.75:82.5 1.5:85.3 2.2:86.7 4:88.6 7.5:90.4 15:92.1 30:93.6 55:94.6 110:95.4 200:96.0 315:96.0",
+        "IE3, 6, 0.75:78.9 1.5:82.5 2.2:84.3 4:86.8 7.5:89.1 15:91.2 30:92.9 55:94.1 110:95.1 200:95.8 315:95.8",
+        "IE4, 2, 0.75:83.5 1.5:86.5 2.2:88.0 4:90.0 7.5:91.7 15:93.3 30:94.5 55:95.3 110:96.0 200:96.5 315:96.5",
+        "IE4, 4, 0.75:85.7 1.5:88.2 2.2:89.5 4:91.1 7.5:92.6 15:93.9 30:94.9 55:95.7 110:96.3 200:96.7 315:96.7",
+        "IE4, 6, 0.75:82.7 1.5:85.9 2.2:87.4 4:89.5 7.5:91.3 15:92.9 30:94.2 55:95.1 110:95.8 200:96.3 315:96.6"
+    })
+    void everyMotorOfTheShippedListIsOfItsClass(String efficiencyClass, int poles, String limits) {
+        for (String limit : limits.split(" ")) {
+            double powerW = 1000 * Double.parseDouble(limit.split(":")[0]);
+            assertThat(PriceList.shipped().motors())
+                    .filteredOn(m ->
+                            m.poles() == poles && m.efficiencyClass().equals(efficiencyClass) && m.powerW() == powerW)
+                    .as(limit)
+                    .singleElement()
+                    .satisfies(m -> assertThat(m.efficiencyPercent())
+                            .isGreaterThanOrEqualTo(Double.parseDouble(limit.split(":")[1])));
+        }
     }
 
     @Test
