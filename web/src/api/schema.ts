@@ -3153,6 +3153,14 @@ export interface components {
             /** @enum {string} */
             verdict: "holds" | "watch" | "stop" | "unproven";
         };
+        "app.brasskettle.core.nameplate.RatingPair": {
+            first: {
+                [key: string]: string;
+            };
+            further: {
+                [key: string]: string;
+            };
+        };
         "app.brasskettle.core.oven.OvenReading": {
             /** Format: double */
             minutes: number;
@@ -4654,6 +4662,7 @@ export interface components {
             plate: components["schemas"]["app.brasskettle.core.nameplate.PlateAssessment"] | null;
             problems: components["schemas"]["app.brasskettle.core.worksheet.Problem"][];
             rating: components["schemas"]["app.brasskettle.core.design.RatingEstimate"] | null;
+            ratings: components["schemas"]["app.brasskettle.core.nameplate.RatingPair"] | null;
             redesign: components["schemas"]["app.brasskettle.core.redesign.RedesignAssessment"] | null;
             said: components["schemas"]["app.brasskettle.core.verdict.Judgement"][];
             shown: {

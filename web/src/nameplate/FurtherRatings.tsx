@@ -6,7 +6,7 @@ import { Picks } from '../quantity/Picks';
 import { TypedField } from '../quantity/TypedField';
 import { useShown } from '../quantity/units';
 import { Mark } from '../verdict/Mark';
-import type { BlockText } from './plateText';
+import type { BlockText, RatingPair } from './plateText';
 
 const FIELDS = [
   ['ratedPowerW', 'Power', 'kW'],
@@ -15,6 +15,25 @@ const FIELDS = [
   ['ratedSpeedRpm', 'Speed', 'r/min'],
   ['frequencyHz', 'Frequency', 'Hz'],
 ] as const;
+
+/** Figures typed in pairs, "230/400 V", offered as the two ratings that they are. */
+export function TwoRatings({
+  pair,
+  onTake,
+}: {
+  pair: RatingPair | null;
+  onTake: (pair: RatingPair) => void;
+}) {
+  return (
+    pair && (
+      <p>
+        <Button onClick={() => onTake(pair)}>
+          Two ratings: {FIELDS.flatMap(([field]) => pair.first[field] ?? []).join(', ')} here, the other below
+        </Button>
+      </p>
+    )
+  );
+}
 
 /** The other speed, voltage or frequency on the same plate, each held against the first rating. */
 export function FurtherRatings({

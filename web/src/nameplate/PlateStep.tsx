@@ -12,13 +12,14 @@ import { useShown } from '../quantity/units';
 import { Arithmetic } from '../verdict/Arithmetic';
 import { Judged } from '../verdict/Judged';
 import { EstimatePanel } from './EstimatePanel';
-import { FurtherRatings } from './FurtherRatings';
+import { FurtherRatings, TwoRatings } from './FurtherRatings';
 import './nameplate.css';
 import {
   CLUES,
   DETAILS,
   EMPTY,
   FIGURES,
+  inBoth,
   marked,
   NO_CLUES,
   NO_DETAILS,
@@ -154,6 +155,7 @@ export function PlateStep({ job }: { job: JobView }) {
           />
         ))}
       </div>
+      <TwoRatings pair={preview?.ratings ?? null} onTake={(pair) => set(inBoth(v, pair))} />
       {mode !== 'gone' && judged}
       {rating && rating.contradictions.length > 1 && (
         <ul>

@@ -72,6 +72,27 @@ export interface PlateText {
   clues: CluesText | null;
 }
 
+/** Two ratings by field, as the core reads them from figures typed in pairs. */
+export interface RatingPair {
+  first: Record<string, string>;
+  further: Record<string, string>;
+}
+
+/** Both ratings of a plate whose figures were typed in pairs: one in the first fields, the other as a further rating. */
+export function inBoth(v: PlateText, pair: RatingPair): Partial<PlateText> {
+  const further = { ...NO_BLOCK, ...pair.further };
+  return { ...pair.first, further: [...v.further, further] };
+}
+
+const NO_BLOCK: BlockText = {
+  frequencyHz: '',
+  ratedPowerW: '',
+  ratedVoltageV: '',
+  ratedCurrentA: '',
+  ratedSpeedRpm: '',
+  connection: 'unknown',
+};
+
 export const NO_CLUES = Object.fromEntries(CLUES.map(([f]) => [f, ''])) as CluesText;
 export const NO_DETAILS = {
   ...Object.fromEntries(DETAILS.map(([f]) => [f, ''])),

@@ -22,6 +22,11 @@ public record Quantity(double value, String written, String shown, boolean beyon
 
     private static final Pattern SHAPE = Pattern.compile("(>=|≥|>)?\\s*(" + WrittenNumber.SHAPE + ")\\s*(.*)");
 
+    /** Values that {@code text} names side by side, each with its unit: "230/400 V" is 230 V and 400 V; none where it is one value. */
+    public static List<String> sideBySide(String text) {
+        return WrittenNumber.several(UnitWords.signs(text == null ? "" : text.strip()));
+    }
+
     /**
      * The figure in {@code text}; empty for blank text. A problem is added to {@code problems} under {@code field}, and
      * nothing returned, when the text is no figure of this kind.
@@ -32,7 +37,7 @@ public record Quantity(double value, String written, String shown, boolean beyon
             return Optional.empty();
         }
         String plain = WrittenNumber.plainly(UnitWords.signs(written));
-        List<String> several = WrittenNumber.several(UnitWords.signs(written));
+        List<String> several = sideBySide(written);
         if (!several.isEmpty()) {
             problems.add(
                     field,

@@ -1,6 +1,7 @@
 package app.brasskettle.core.quantity;
 
 import java.math.BigInteger;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
@@ -53,14 +54,17 @@ final class WrittenNumber {
      * Values that a text names side by side: "230/400", "208-230/460", "26,1/15,1". Two values are two values, never a fraction and never
      * a difference; a mixed number and a usual fraction ("7-1/2", "3/4") are one.
      *
-     * @return each as written, in their order; empty where the text is one value
+     * @return each as written, in their order, with the unit that stands behind the last; empty where the text is one value
      */
     static List<String> several(String text) {
         Matcher m = SEVERAL.matcher(text.strip());
         if (!m.matches() || oneFraction(m.group(1))) {
             return List.of();
         }
-        return List.of(m.group(1).split("\\s*[-–/]\\s*"));
+        String unit = m.group(2) == null ? "" : " " + m.group(2).strip();
+        return Arrays.stream(m.group(1).split("\\s*[-–/]\\s*"))
+                .map(v -> v + unit)
+                .toList();
     }
 
     private static boolean oneFraction(String text) {

@@ -128,12 +128,12 @@ class QuantityTest {
             value = {
                 "230/400 | VOLTAGE | 230, 400",
                 "208-230/460 | VOLTAGE | 208, 230, 460",
-                "230 / 400 V | VOLTAGE | 230, 400",
+                "230 / 400 V | VOLTAGE | 230 V, 400 V",
                 "26,1/15,1 | CURRENT | 26,1, 15,1",
-                "27-26/13 A | CURRENT | 27, 26, 13",
+                "27-26/13 A | CURRENT | 27 A, 26 A, 13 A",
                 "1455/1755 | SPEED | 1455, 1755",
                 "1455/725 | SPEED | 1455, 725",
-                "50/60 Hz | FREQUENCY | 50, 60",
+                "50/60 Hz | FREQUENCY | 50 Hz, 60 Hz",
                 "208-230 | VOLTAGE | 208, 230",
                 "4/8 | CURRENT | 4, 8",
                 "5/3 | CURRENT | 5, 3"

@@ -22,6 +22,7 @@ import app.brasskettle.core.leads.LeadMap;
 import app.brasskettle.core.leads.LeadMapAssessment;
 import app.brasskettle.core.nameplate.Plate;
 import app.brasskettle.core.nameplate.PlateAssessment;
+import app.brasskettle.core.nameplate.RatingPair;
 import app.brasskettle.core.quantity.TypedInput;
 import app.brasskettle.core.redesign.CoilTicket;
 import app.brasskettle.core.redesign.RedesignAssessment;
@@ -60,6 +61,7 @@ import java.util.Optional;
  * @param problems what is wrong
  * @param arrival what follows from how it came in
  * @param plate what a nameplate says and leaves open
+ * @param ratings two ratings, where figures of the plate were typed in pairs
  * @param winding what the takes of the winding come to
  * @param bank what the bank says to a take
  * @param rating what the motor was most likely made for, while its plate tells no voltage
@@ -83,6 +85,7 @@ record SheetPreview(
         List<Problem> problems,
         Optional<ArrivalAssessment> arrival,
         Optional<PlateAssessment> plate,
+        Optional<RatingPair> ratings,
         Optional<WindingAssessment> winding,
         Optional<BankOpinion> bank,
         Optional<RatingEstimate> rating,
@@ -127,6 +130,7 @@ record SheetPreview(
                 attempt.problems(),
                 as(input, Arrival.class).map(a -> ArrivalAssessment.of(a, job.plate())),
                 as(input, Plate.class).map(PlateAssessment::of),
+                Optional.of(typed).filter(t -> kind == SheetKind.PLATE).flatMap(RatingPair::of),
                 winding,
                 as(input, WindingTake.class).flatMap(t -> shop.opinion(t, tag)),
                 as(input, WindingTake.class)

@@ -8,6 +8,7 @@ import app.brasskettle.server.testing.Together;
 import app.brasskettle.server.testing.Visitor;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.StreamSupport;
@@ -128,6 +129,35 @@ class JobRecordTest {
         assertThat(job.at("/sheets/plate/typed/ratedPowerW").asString()).isEqualTo("20 hp");
         assertThat(job.at("/plate/poles").asInt()).isEqualTo(4);
         assertThat(job.at("/identity/motor").asString()).startsWith("14.91 kW · 400 V Y");
+    }
+
+    /** "230/400 V" is refused as one value and offered as two ratings, which the plate then takes as they stand. */
+    @Test
+    void aPlateTypedInPairsIsOfferedAsTwoRatings() {
+        String tag = Plates.received(visitor);
+        Map<String, Object> typed = Plates.typed();
+        typed.putAll(Map.of("ratedVoltageV", "230/400 V", "ratedCurrentA", "50/29 A"));
+        String sheet = "/api/jobs/" + tag + "/sheets/plate";
+        JsonNode preview = visitor.post(sheet + "/preview", typed).with(200).json();
+        assertThat(preview.at("/problems")).hasSize(2);
+        assertThat(preview.at("/ratings/first/ratedVoltageV").asString()).isEqualTo("400 V");
+        preview.at("/ratings/first")
+                .propertyStream()
+                .forEach(p -> typed.put(p.getKey(), p.getValue().asString()));
+        Map<String, Object> further = new HashMap<>(Map.of("connection", "delta"));
+        preview.at("/ratings/further")
+                .propertyStream()
+                .forEach(p -> further.put(p.getKey(), p.getValue().asString()));
+        typed.put("further", List.of(further));
+        JsonNode kept = Plates.sheet(visitor, tag, "plate", typed);
+        assertThat(kept.at("/plate/judgement/verdict").asString()).isNotEqualTo("stop");
+        assertThat(kept.at("/plate/blocks")).hasSize(1);
+        assertThat(visitor.post(sheet + "/preview", Plates.typed())
+                        .with(200)
+                        .json()
+                        .at("/ratings")
+                        .isNull())
+                .isTrue();
     }
 
     @Test
